@@ -100,12 +100,14 @@ const Desk = styled.div`
   grid-template-columns: 136px minmax(0, 1fr);
   height: 100%;
   @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); grid-template-rows: auto minmax(0, 1fr); }
+  @media print { display: block; height: auto; }
 `;
 const Spine = styled.header`
   display: flex;
   flex-direction: column;
   border-right: 1px solid ${colour.line};
   padding: ${space(4)} 0;
+  @media print { display: none; }
   & nav { display: flex; flex-direction: column; margin-top: ${space(4)}; }
   @media (max-width: 720px) {
     flex-direction: row;

@@ -852,22 +852,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/courses/lead": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["lead"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/courses/outlines": {
         parameters: {
             query?: never;
@@ -876,6 +860,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["outlines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["stock"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/courses/stock.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1166,6 +1182,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/pencils/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3039,6 +3071,10 @@ export interface components {
             /** @enum {string} */
             vision: "PROTAN" | "PROTAN_PARTLY" | "DEUTAN" | "DEUTAN_PARTLY" | "TRITAN" | "TRITAN_PARTLY";
         };
+        CountRequest: {
+            /** Format: int32 */
+            copies: number;
+        };
         CourseData: {
             lessons: components["schemas"]["LessonData"][];
             /** Format: int32 */
@@ -3567,23 +3603,6 @@ export interface components {
             /** Format: double */
             toothAfter: number;
         };
-        LeadLineView: {
-            code: string;
-            colour: string;
-            /** Format: int32 */
-            copies: number;
-            /** Format: double */
-            leftMm: number;
-            name: string;
-            /** Format: double */
-            neededMm: number;
-            /** Format: int32 */
-            order: number;
-            /** Format: uuid */
-            pencil: string;
-            /** Format: date */
-            shortOn?: string;
-        };
         LeadRequest: {
             /** Format: int32 */
             leadMm: number;
@@ -4039,7 +4058,7 @@ export interface components {
             binder: "WAX" | "OIL" | "GRAPHITE" | "CRAYON" | "OIL_PASTEL" | "SOFT_PASTEL" | "MARKER";
             code: string;
             /** Format: int32 */
-            copies: number;
+            extra: number;
             /** Format: double */
             hiding: number;
             lab: components["schemas"]["LabView"];
@@ -4065,6 +4084,8 @@ export interface components {
             colourless: boolean;
             /** Format: int32 */
             copies: number;
+            /** Format: int32 */
+            extra: number;
             /** @enum {string} */
             family: "WHITE" | "GREY" | "BLACK" | "BROWN" | "RED" | "ORANGE" | "YELLOW" | "GREEN" | "BLUE" | "VIOLET";
             /** Format: double */
@@ -4911,6 +4932,27 @@ export interface components {
             name?: string;
             /** Format: double */
             value: number;
+        };
+        StockLineView: {
+            code: string;
+            colour: string;
+            /** Format: int32 */
+            copies?: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: int32 */
+            moreForOneEach: number;
+            name: string;
+            /** Format: double */
+            neededMm: number;
+            /** Format: int32 */
+            order: number;
+            /** Format: uuid */
+            pencil: string;
+            /** Format: date */
+            shortOn?: string;
+            /** Format: int32 */
+            students: number;
         };
         StudentProgressView: {
             name: string;
@@ -6883,26 +6925,6 @@ export interface operations {
             };
         };
     };
-    lead: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["LeadLineView"][];
-                };
-            };
-        };
-    };
     outlines: {
         parameters: {
             query?: never;
@@ -6919,6 +6941,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutlineView"][];
+                };
+            };
+        };
+    };
+    stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockLineView"][];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
         };
@@ -7387,6 +7449,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CalibrationView"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CountRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PencilView"];
                 };
             };
         };

@@ -9,7 +9,7 @@ import { Place, PlaceLoading } from '../design/Place';
 import { Failed } from '../design/States';
 import { Charts } from './measuring/Charts';
 import { Files } from './Files';
-import { Lead } from './Lead';
+import { Stock } from './Stock';
 import { Papers } from './Papers';
 import { PencilPanel } from './PencilPanel';
 import { PencilTable } from './PencilTable';
@@ -18,11 +18,11 @@ import { Sets } from './Sets';
 import { count, formatMessage } from '../words/intl';
 import { usualPaper } from './usualPaper';
 
-type View = 'pencils' | 'lead' | 'reach' | 'sets' | 'papers' | 'chart' | 'files';
+type View = 'pencils' | 'stock' | 'reach' | 'sets' | 'papers' | 'chart' | 'files';
 
 const views = [
   { id: 'pencils', name: formatMessage({ id: 'kit.pencilsShort' }) },
-  { id: 'lead', name: formatMessage({ id: 'kit.stock.leadLeftShort' }) },
+  { id: 'stock', name: formatMessage({ id: 'kit.stock.short' }) },
   { id: 'reach', name: formatMessage({ id: 'kit.gamut.short' }) },
   { id: 'sets', name: formatMessage({ id: 'kit.set.short' }) },
   { id: 'papers', name: formatMessage({ id: 'kit.papers' }) },
@@ -94,7 +94,7 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
           <PencilPanel key={open ?? 'none'} kit={kit.data} paper={paperId} pencil={kit.data.pencils.find((p) => p.id === open)} isNew={open === 'new'} set={set} onOpen={setOpen} />
         </Layout>
       )}
-      {view === 'lead' && <Lead />}
+      {view === 'stock' && <Stock />}
       {view === 'reach' && <Reach kit={kit.data} paper={paperId} />}
       {view === 'sets' && <Sets kit={kit.data} classes={classes.data} />}
       {view === 'papers' && <Papers kit={kit.data} />}

@@ -103,7 +103,7 @@ export function PencilForm({ kit, pencil, onDone }: Props) {
         />
       </Pair>
       <Pair>
-        <NumberBox label={formatMessage({ id: 'kit.pencil.copies' })} value={request.copies} least={0} most={500} step={1} digits={0} onChange={(copies) => set({ copies })} />
+        <NumberBox label={formatMessage({ id: 'kit.pencil.copies' })} value={request.extra} least={-500} most={500} step={1} digits={0} onChange={(extra) => set({ extra })} />
         <NumberBox label={formatMessage({ id: 'kit.stock.leadLeftMm' })} value={request.leadMm} least={0} most={300} step={1} digits={0} onChange={(leadMm) => set({ leadMm })} />
       </Pair>
       {error && error.fields.length === 0 && <Notice role="alert">▲ {error.message}</Notice>}
@@ -124,7 +124,7 @@ function pixel(hex: string): Uint8ClampedArray {
 
 function blank(kit: Schemas['KitView']): Request {
   const range = kit.pencils.find((p) => !p.colourless)?.range ?? formatMessage({ id: 'kit.set.none' });
-  return { range, code: '', name: '', binder: 'WAX', source: 'PICKED', lab: { l: 45, a: 32, b: 28 }, hiding: 0.5, softness: 1, copies: 1, leadMm: 170 };
+  return { range, code: '', name: '', binder: 'WAX', source: 'PICKED', lab: { l: 45, a: 32, b: 28 }, hiding: 0.5, softness: 1, extra: 1, leadMm: 170 };
 }
 
 const Form = styled.form`display: flex; flex-direction: column; gap: ${space(3)};`;

@@ -93,7 +93,7 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
             <dt>{formatMessage({ id: 'kit.softness' })}</dt>
             <dd>{decimals(pencil.softness, 2)}</dd>
             <dt>{formatMessage({ id: 'kit.copies' })}</dt>
-            <dd>{pencil.copies}</dd>
+            <dd>{copies(pencil)}</dd>
             <dt>{formatMessage({ id: 'kit.stock.leadLeft' })}</dt>
             <dd>{formatMessage({ id: 'kit.stock.leadMm' }, { leadMm: pencil.leadMm })}</dd>
           </Facts>
@@ -111,6 +111,13 @@ export function PencilPanel({ kit, paper, pencil, isNew, set, onOpen }: Props) {
       )}
     </Panel>
   );
+}
+
+function copies({ copies, extra }: Pencil) {
+  if (extra === 0) {
+    return copies;
+  }
+  return extra < 0 ? formatMessage({ id: 'kit.pencil.copiesLost' }, { copies, lost: -extra }) : formatMessage({ id: 'kit.pencil.copiesOf' }, { copies, besides: extra });
 }
 
 function Substitutes({ pencil, set, onOpen }: { pencil: Pencil; set: string | null; onOpen: (id: string) => void }) {

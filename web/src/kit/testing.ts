@@ -20,6 +20,7 @@ export function pencil(of: Partial<Schemas['PencilView']>): Schemas['PencilView'
     hiding: 0.5,
     softness: 1,
     copies: 24,
+    extra: 0,
     leadMm: 150,
     ...of,
   };

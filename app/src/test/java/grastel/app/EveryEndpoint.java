@@ -320,11 +320,12 @@ public abstract class EveryEndpoint extends ApplicationTest {
                 Map.entry("lab", lab),
                 Map.entry("hiding", 0.5),
                 Map.entry("softness", 1),
-                Map.entry("copies", 1),
+                Map.entry("extra", 1),
                 Map.entry("leadMm", 170));
         Map<String, Object> swatch = Map.of("grade", "FULL", "passes", 2, "lab", lab);
         add(PUT, "/api/kit/pencils/{id}", anyPencil, pencil.id());
         add(GET, "/api/kit/pencils/{id}/swatch.png", null, pencil.id()).with("paper", paper);
+        add(POST, "/api/kit/pencils/{id}/copies", Map.of("copies", 3), pencil.id());
         add(GET, "/api/kit/pencils/{id}/substitutes", null, pencil.id());
         add(POST, "/api/kit/pencils/{id}/readings", null, pencil.id()).with("paper", paper);
         add(

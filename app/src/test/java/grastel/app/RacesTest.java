@@ -285,7 +285,7 @@ class RacesTest extends EveryEndpoint {
             Map.entry("POST /api/(returns|phone/\\{token}|returns/(phone-links|phrases))", "adds"),
             Map.entry("POST /api/classes/\\{id}/students|PUT /api/classes/\\{id}/shares", "adds, or names all it sets"),
             Map.entry(
-                    "POST /api/kit/.*/(calibration|lead|readings|reach)|PUT /api/progress/classes/\\{id}/pressures",
+                    "POST /api/kit/.*/(calibration|copies|lead|readings|reach)|PUT /api/progress/classes/\\{id}/pressures",
                     "puts what was measured in place of what was measured before"),
             Map.entry(
                     "POST /api/courses/\\{schoolClass}/(log|next-lesson|outline|outline-file)",

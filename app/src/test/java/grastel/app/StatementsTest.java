@@ -82,7 +82,7 @@ class StatementsTest extends ApplicationTest {
                 "/api/today",
                 "/api/classes",
                 "/api/courses",
-                "/api/courses/lead",
+                "/api/courses/stock",
                 "/api/find?q=an",
                 "/api/kit",
                 "/api/charts",

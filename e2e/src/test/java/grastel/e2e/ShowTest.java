@@ -96,14 +96,14 @@ class ShowTest extends DemoTest {
     void aWornOutPencilIsNotedInOnePressAndRunsShort() {
         try (TestBrowser desk = new TestBrowser(grastel.address(), 1280, 800)) {
             enter(desk);
-            desk.open("/kit/lead");
+            desk.open("/kit/stock");
             Locator worn = desk.button(Pattern.compile("^S23 Kelp is worn out$"));
             worn.press("Enter");
             assertThat(desk.page.getByText(Pattern.compile("^To order: .*S23 Kelp")))
                     .isVisible();
-            desk.checkAccessibility("lead left");
-            desk.checkTargets("lead left");
-            desk.checkWidth("lead left");
+            desk.checkAccessibility("stock");
+            desk.checkTargets("stock");
+            desk.checkWidth("stock");
             desk.button("S23 Kelp is new").press("Enter");
             assertThat(desk.page.getByText(Pattern.compile("^To order: .*S23 Kelp")))
                     .hasCount(0);

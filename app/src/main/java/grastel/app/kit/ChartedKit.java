@@ -105,7 +105,7 @@ public class ChartedKit {
                 p.hiding(),
                 p.softness(),
                 false,
-                1,
+                0,
                 Kit.NEW_LEAD_MM);
     }
 

@@ -90,9 +90,10 @@ class GamutController {
         KitPencil missing = kit.pencil(id);
         Map<Pencil, KitPencil> among = (set == null ? kit.pencils() : kit.pencilsOf(set))
                 .stream().collect(Collectors.toMap(KitPencil::pencil, Function.identity(), (one, other) -> one));
+        Map<UUID, Integer> copies = kit.copies();
         return Substitutes.of(missing.pencil(), List.copyOf(among.keySet()), MOST_SUBSTITUTES).stream()
                 .map(s -> new SubstituteView(
-                        PencilView.of(Require.key(among, s.pencil())), s.error(), s.deltaValue(), s.deltaHue()))
+                        PencilView.of(Require.key(among, s.pencil()), copies), s.error(), s.deltaValue(), s.deltaHue()))
                 .toList();
     }
 

@@ -18,6 +18,7 @@ import grastel.core.media.PencilSet;
 import grastel.core.media.Tooth;
 import grastel.core.planning.kit.LeadUse;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,13 @@ public class Kit {
         this.events = events;
     }
 
-    /** A pencil of the kit. @param masstone its full-pressure colour; @param leadMm left of each copy when it was last seen */
+    /**
+     * A pencil of the kit.
+     *
+     * @param masstone its full-pressure colour
+     * @param extra copies besides those in sets; negative where so many of the sets' are broken or lost
+     * @param leadMm left of each copy when it was last seen
+     */
     public record KitPencil(
             UUID id,
             int revision,
@@ -58,7 +65,7 @@ public class Kit {
             Lab masstone,
             Pencil pencil,
             ColourSource source,
-            int copies,
+            int extra,
             int leadMm,
             Instant leadSeenAt) {}
 
@@ -83,7 +90,7 @@ public class Kit {
             double hiding,
             double softness,
             boolean colourless,
-            int copies,
+            int extra,
             int leadMm) {}
 
     record PaperData(String name, Lab ground, Tooth tooth) {}
@@ -129,8 +136,8 @@ public class Kit {
     }
 
     /**
-     * The pencils classes have at hand and how many of each, by class: those of their sets, so often as they have the set, or
-     * so many as there are copies where that is more. Classes no set was given to are left out: nobody said what they have.
+     * The pencils classes have at hand and how many of each, by class: those of their sets, so often as they have the set, and
+     * those besides the sets. Classes no set was given to are left out: nobody said what they have.
      */
     public Map<UUID, Map<Pencil, Integer>> atHand() {
         Map<UUID, KitPencil> byId = pencils().stream().collect(Collectors.toMap(KitPencil::id, p -> p));
@@ -141,11 +148,31 @@ public class Kit {
                             .forEach(id -> all.computeIfAbsent(schoolClass, c -> new LinkedHashMap<>())
                                     .merge(Require.key(byId, id).pencil(), howMany, Integer::sum)));
         }
-        all.values()
-                .forEach(copies -> byId.values().stream()
-                        .filter(p -> p.copies() > 1)
-                        .forEach(p -> copies.merge(p.pencil(), p.copies(), Math::max)));
+        for (Map<Pencil, Integer> copies : all.values()) {
+            byId.values().stream()
+                    .filter(p -> p.extra() != 0)
+                    .forEach(p -> copies.merge(p.pencil(), p.extra(), Integer::sum));
+            copies.values().removeIf(n -> n <= 0);
+        }
         return all;
+    }
+
+    /** How many there are of every pencil, by its id: classes use the same sets one after another. */
+    public Map<UUID, Integer> copies() {
+        Map<UUID, Integer> inSets = inSets();
+        return pencils().stream()
+                .collect(Collectors.toMap(
+                        KitPencil::id, p -> Math.max(0, inSets.getOrDefault(p.id(), 0) + p.extra())));
+    }
+
+    /** How many there would be in the sets were none broken or lost. */
+    Map<UUID, Integer> inSets() {
+        Map<UUID, Integer> copies = new HashMap<>();
+        for (KitSet set : sets()) {
+            int sets = set.users().values().stream().max(Integer::compare).orElse(0);
+            set.pencils().forEach(id -> copies.merge(id, sets, Integer::sum));
+        }
+        return copies;
     }
 
     public KitSet set(UUID id) {
@@ -190,7 +217,7 @@ public class Kit {
                 p.masstone(),
                 p.toPencil(),
                 p.source(),
-                p.copies(),
+                p.extra(),
                 p.leadMm(),
                 p.leadSeenAt());
     }

@@ -72,6 +72,14 @@ public class KitChanges {
         return Kit.info(pencils.saveAndFlush(found));
     }
 
+    /** Somebody has counted the copies of a pencil. */
+    KitPencil count(UUID id, int copies) {
+        OwnedPencil found = pencilForChange(id);
+        found.count(copies - kit.inSets().getOrDefault(id, 0));
+        kit.forgetPencils();
+        return Kit.info(pencils.saveAndFlush(found));
+    }
+
     void removePencil(UUID id) {
         pencils.delete(pencilForChange(id));
         kit.forgetPencils();

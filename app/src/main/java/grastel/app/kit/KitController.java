@@ -25,6 +25,7 @@ import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.springframework.http.CacheControl;
@@ -68,8 +69,9 @@ class KitController {
 
     @GetMapping
     KitView kit() {
+        Map<UUID, Integer> copies = kit.copies();
         return new KitView(
-                kit.pencils().stream().map(PencilView::of).toList(),
+                kit.pencils().stream().map(p -> PencilView.of(p, copies)).toList(),
                 kit.papers().stream().map(PaperView::of).toList(),
                 kit.sets().stream().map(SetView::of).toList());
     }
@@ -87,13 +89,13 @@ class KitController {
     @PostMapping("/pencils")
     @ResponseStatus(HttpStatus.CREATED)
     PencilView add(@Valid @RequestBody PencilRequest request) {
-        return PencilView.of(changes.add(request.data(false)));
+        return view(changes.add(request.data(false)));
     }
 
     @PutMapping("/pencils/{id}")
     PencilView change(@PathVariable UUID id, @Valid @RequestBody PencilRequest request) {
         boolean colourless = kit.pencil(id).pencil().colourless();
-        return PencilView.of(changes.change(id, Revised.seen(request.revision()), request.data(colourless)));
+        return view(changes.change(id, Revised.seen(request.revision()), request.data(colourless)));
     }
 
     /** @param leadMm left of each copy: a stub's length for worn out, a new pencil's for replaced */
@@ -102,7 +104,20 @@ class KitController {
     /** Notes how much is left of a pencil. */
     @PostMapping("/pencils/{id}/lead")
     PencilView seeLead(@PathVariable UUID id, @Valid @RequestBody LeadRequest request) {
-        return PencilView.of(changes.seeLead(id, request.leadMm()));
+        return view(changes.seeLead(id, request.leadMm()));
+    }
+
+    /** @param copies there are of it now, those of sets among them */
+    record CountRequest(@NotNull @Min(0) @Max(500) Integer copies) {}
+
+    /** Notes how many there are of a pencil: bought singly, broken or lost. */
+    @PostMapping("/pencils/{id}/copies")
+    PencilView count(@PathVariable UUID id, @Valid @RequestBody CountRequest request) {
+        return view(changes.count(id, request.copies()));
+    }
+
+    private PencilView view(KitPencil pencil) {
+        return PencilView.of(pencil, kit.copies());
     }
 
     @DeleteMapping("/pencils/{id}")

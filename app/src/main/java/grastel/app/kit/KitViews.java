@@ -43,7 +43,13 @@ final class KitViews {
         }
     }
 
-    /** @param colour for a screen, {@code #rrggbb}; @param value Munsell, 0…10; @param place on the painter's wheel, degrees */
+    /**
+     * @param colour for a screen, {@code #rrggbb}
+     * @param value Munsell, 0…10
+     * @param place on the painter's wheel, degrees
+     * @param copies there are of it, those in sets and those besides
+     * @param extra besides those in sets; negative where so many of the sets' are broken or lost
+     */
     record PencilView(
             @NotNull UUID id,
             @NotNull int revision,
@@ -62,8 +68,9 @@ final class KitViews {
             @NotNull boolean colourless,
             @NotNull ColourSource source,
             @NotNull int copies,
+            @NotNull int extra,
             @NotNull int leadMm) {
-        static PencilView of(KitPencil p) {
+        static PencilView of(KitPencil p, Map<UUID, Integer> copies) {
             Lab lab = p.masstone();
             Pencil pencil = p.pencil();
             return new PencilView(
@@ -83,7 +90,8 @@ final class KitViews {
                     pencil.softness(),
                     pencil.colourless(),
                     p.source(),
-                    p.copies(),
+                    copies.getOrDefault(p.id(), 0),
+                    p.extra(),
                     p.leadMm());
         }
     }
@@ -158,7 +166,7 @@ final class KitViews {
 
             @NotNull @DecimalMin("0") @DecimalMax("1") double hiding,
             @NotNull @DecimalMin("0.3") @DecimalMax("2") double softness,
-            @NotNull @Min(0) @Max(500) int copies,
+            @NotNull @Min(-500) @Max(500) int extra,
             @NotNull @Min(0) @Max(300) int leadMm) {
         /** @param colourless stays as it was: a blender is not made of a pencil */
         PencilData data(boolean colourless) {
@@ -176,7 +184,7 @@ final class KitViews {
                     hiding,
                     softness,
                     colourless,
-                    copies,
+                    extra,
                     leadMm);
         }
     }

@@ -60,8 +60,9 @@ class OwnedPencil extends Revised {
     @Column(nullable = false)
     private boolean colourless;
 
+    /** Copies besides those in sets; negative where so many of the sets' are broken or lost. */
     @Column(nullable = false)
-    private int copies;
+    private int extra;
 
     @Column(name = "lead_mm", nullable = false)
     private int leadMm;
@@ -89,7 +90,7 @@ class OwnedPencil extends Revised {
         hiding = data.hiding();
         softness = data.softness();
         colourless = data.colourless();
-        copies = data.copies();
+        extra = data.extra();
         if (leadMm != data.leadMm()) {
             see(data.leadMm(), Now.instant());
         }
@@ -99,6 +100,12 @@ class OwnedPencil extends Revised {
     void see(int left, Instant when) {
         leadMm = left;
         leadSeenAt = when.truncatedTo(ChronoUnit.MICROS);
+        touch();
+    }
+
+    /** So many of it are there besides those in sets, as somebody has just counted. */
+    void count(int besides) {
+        extra = besides;
         touch();
     }
 
@@ -139,8 +146,8 @@ class OwnedPencil extends Revised {
         return source;
     }
 
-    int copies() {
-        return copies;
+    int extra() {
+        return extra;
     }
 
     int leadMm() {

@@ -48,7 +48,7 @@ class ShippedForAll {
                     p.hiding(),
                     p.softness(),
                     p.colourless(),
-                    1,
+                    0,
                     Kit.NEW_LEAD_MM));
             shipped.add(owned);
             if (!p.colourless()) {

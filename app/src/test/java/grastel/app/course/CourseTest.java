@@ -319,7 +319,7 @@ class CourseTest extends CourseTestBase {
 
     private String lead(String code) {
         List<Map<String, Object>> lines =
-                JsonPath.read(content(get(teacher, "/api/courses/lead")), "$[?(@.code == '" + code + "')]");
+                JsonPath.read(content(get(teacher, "/api/courses/stock")), "$[?(@.code == '" + code + "')]");
         return JsonPath.parse(lines.get(0)).jsonString();
     }
 
@@ -334,9 +334,44 @@ class CourseTest extends CourseTestBase {
         String after = lead(code);
         assertThat(LocalDate.parse(JsonPath.read(after, "$.shortOn"))).isAfterOrEqualTo(LocalDate.now());
         assertThat(JsonPath.<Integer>read(after, "$.order")).isPositive();
-        assertThat(JsonPath.<String>read(content(get(teacher, "/api/courses/lead")), "$[0].code"))
+        assertThat(JsonPath.<String>read(content(get(teacher, "/api/courses/stock")), "$[0].code"))
                 .as("what runs short stands first")
                 .isEqualTo(code);
+    }
+
+    /** One count of a pencil: in the kit, in the lesson and in the order. */
+    @Test
+    void whatIsLostIsMissingEverywhereAndOrdered() {
+        meetsFrom(LocalDate.now(), LocalDate.now().plusDays(120));
+        Map<String, Object> want = JsonPath.read(firstSteps(), "$.lessons[0].wants[0]");
+        assertThat(want.get("copies")).as("nobody said what the class has").isNull();
+        List<Map<String, Object>> sets = JsonPath.read(content(get(teacher, "/api/kit")), "$.sets");
+        sets.forEach(s -> assertThat(put(
+                        teacher,
+                        "/api/kit/sets/{id}",
+                        Map.of(
+                                "name", s.get("name"),
+                                "pencils", s.get("pencils"),
+                                "users", List.of(Map.of("schoolClass", schoolClass, "howMany", 9))),
+                        s.get("id")))
+                .hasStatusOk());
+        want = JsonPath.read(lane(), "$.lessons[0].wants[0]");
+        String code = (String) want.get("code");
+        int inTurns = (int) want.get("inTurns");
+        int before = JsonPath.<Integer>read(lead(code), "$.copies");
+        assertThat(before).isEqualTo(want.get("copies"));
+        String id = JsonPath.read(lead(code), "$.pencil");
+        String counted = content(post(teacher, "/api/kit/pencils/{id}/copies", Map.of("copies", inTurns - 1), id));
+        assertThat(JsonPath.<Integer>read(counted, "$.copies")).isEqualTo(inTurns - 1);
+        assertThat(JsonPath.<Integer>read(counted, "$.extra")).isEqualTo(inTurns - 1 - before);
+        assertThat(JsonPath.<Integer>read(lane(), "$.lessons[0].wants[0].copies")).isEqualTo(inTurns - 1);
+        String after = lead(code);
+        assertThat(JsonPath.<Integer>read(after, "$.copies")).isEqualTo(inTurns - 1);
+        assertThat(JsonPath.<Integer>read(after, "$.order")).isPositive();
+        assertThat(JsonPath.<String>read(after, "$.shortOn")).isNotNull();
+        assertThat(content(get(teacher, "/api/courses/stock.csv")))
+                .contains("code,name,copies,students,to order")
+                .contains("\n" + code + ",");
     }
 
     /** A period that is past and was not logged counts as held: it takes nothing that is still to come. */
@@ -344,7 +379,7 @@ class CourseTest extends CourseTestBase {
     void whatIsPastIsNotPlannedForAnyMore() {
         meetsFrom(LocalDate.now().minusDays(200), LocalDate.now().minusDays(1));
         firstSteps();
-        List<Double> needed = JsonPath.read(content(get(teacher, "/api/courses/lead")), "$[*].neededMm");
+        List<Double> needed = JsonPath.read(content(get(teacher, "/api/courses/stock")), "$[*].neededMm");
         assertThat(needed).allMatch(mm -> mm == 0);
     }
 }

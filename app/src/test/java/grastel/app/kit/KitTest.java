@@ -307,7 +307,7 @@ class KitTest extends ApplicationTest {
                 Map.entry("lab", lab),
                 Map.entry("hiding", 0.5),
                 Map.entry("softness", 1),
-                Map.entry("copies", 2),
+                Map.entry("extra", 2),
                 Map.entry("leadMm", 120));
     }
 }

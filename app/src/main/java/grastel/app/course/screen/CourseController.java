@@ -12,7 +12,7 @@ import grastel.app.course.Courses;
 import grastel.app.course.Outcome;
 import grastel.app.course.outlines.Outlines;
 import grastel.app.course.outlines.Outlines.Materials;
-import grastel.app.course.screen.LeadLines.LeadLineView;
+import grastel.app.course.screen.StockLines.StockLineView;
 import grastel.app.platform.ApiProblem;
 import grastel.core.planning.Logged.Done;
 import grastel.core.planning.Skill;
@@ -49,13 +49,13 @@ import org.springframework.web.bind.annotation.RestController;
 class CourseController {
     private final Courses courses;
     private final Outlines outlines;
-    private final LeadLines lead;
+    private final StockLines stock;
     private final Clock clock;
 
-    CourseController(Courses courses, Outlines outlines, LeadLines lead, Clock clock) {
+    CourseController(Courses courses, Outlines outlines, StockLines stock, Clock clock) {
         this.courses = courses;
         this.outlines = outlines;
-        this.lead = lead;
+        this.stock = stock;
         this.clock = clock;
     }
 
@@ -130,10 +130,16 @@ class CourseController {
                 courses.all().stream().map(CourseViews::of).toList());
     }
 
-    /** The lead all courses take of each pencil, those that run short first. */
-    @GetMapping("/lead")
-    List<LeadLineView> lead() {
-        return lead.all();
+    /** What all courses want of each pencil, those that run short first. */
+    @GetMapping("/stock")
+    List<StockLineView> stock() {
+        return stock.all();
+    }
+
+    /** What to buy. */
+    @GetMapping(path = "/stock.csv", produces = "text/csv")
+    ResponseEntity<byte[]> order() {
+        return stock.order();
     }
 
     /** Courses to start from. */

@@ -3,10 +3,9 @@ package grastel.app.progress.marks;
 import static grastel.core.words.Words.say;
 
 import grastel.app.platform.JsonFormat;
+import grastel.app.platform.paper.CsvTable;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.stereotype.Component;
@@ -57,15 +56,10 @@ class MarkFiles {
             case JSON -> text(format.written(MarksFile.of(book, scale)));
         };
         MediaType type = MediaType.parseMediaType(as.type);
-        return ResponseEntity.ok()
-                .contentType(as == Format.ONEROSTER ? type : new MediaType(type, StandardCharsets.UTF_8))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(book.schoolClass().name() + " " + as.ending, StandardCharsets.UTF_8)
-                                .build()
-                                .toString())
-                .body(content);
+        return CsvTable.download(
+                book.schoolClass().name() + " " + as.ending,
+                as == Format.ONEROSTER ? type : new MediaType(type, StandardCharsets.UTF_8),
+                content);
     }
 
     private static byte[] text(String text) {

@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.OfStudent;
 import grastel.app.progress.marks.Book.Work;
+import grastel.app.platform.paper.CsvTable;
 import grastel.core.media.colourfile.CsvCell;
 import grastel.core.progress.MarkScale.Mark;
 import java.io.ByteArrayOutputStream;
@@ -81,7 +82,7 @@ final class OneRoster {
 
     private static void put(ZipOutputStream zip, String name, List<List<String>> rows) throws IOException {
         zip.putNextEntry(new ZipEntry(name));
-        zip.write(MarkTables.plain(rows).getBytes(StandardCharsets.UTF_8));
+        zip.write(CsvTable.plain(csv -> rows.forEach(csv::writeRecord)).getBytes(StandardCharsets.UTF_8));
         zip.closeEntry();
     }
 
@@ -144,8 +145,8 @@ final class OneRoster {
                     CsvCell.harmless(classId()),
                     category(),
                     "",
-                    MarkTables.number(Math.min(first, last), 2),
-                    MarkTables.number(Math.max(first, last), 2),
+                    CsvTable.number(Math.min(first, last), 2),
+                    CsvTable.number(Math.max(first, last), 2),
                     ""));
         }
         return rows;
@@ -180,7 +181,7 @@ final class OneRoster {
                 given.work().id(),
                 student,
                 "fully graded",
-                MarkTables.number(mark.value(), 2),
+                CsvTable.number(mark.value(), 2),
                 day(given.received()),
                 "",
                 CsvCell.harmless(classId()),

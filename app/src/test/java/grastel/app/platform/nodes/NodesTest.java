@@ -147,7 +147,7 @@ class NodesTest extends ApplicationTest {
                 Map.entry("lab", Map.of("l", 50, "a", 10, "b", 10)),
                 Map.entry("hiding", 0.5),
                 Map.entry("softness", 1),
-                Map.entry("copies", 1),
+                Map.entry("extra", 1),
                 Map.entry("leadMm", 170));
 
         assertThat(post(teacher, "/api/kit/pencils", pencil)).hasStatus(201);

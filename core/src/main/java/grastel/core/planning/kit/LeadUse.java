@@ -33,10 +33,27 @@ public final class LeadUse {
         return piece.pencil() == null ? 0 : turns * (SHARPENING_MM + MARKS_MM * piece.pressure());
     }
 
-    /** A day's work of a class. @param mm taken of each pencil by all students together */
-    public record Day(LocalDate date, Map<Pencil, Double> mm) {}
+    /**
+     * What a class does with a pencil on a day.
+     *
+     * @param mm taken of it by all students together
+     * @param students who work with it
+     * @param inTurns copies that are enough if they take turns
+     */
+    public record Use(double mm, int students, int inTurns) {
+        public static Use of(Demand.Want want, int students) {
+            return new Use(want.leadMm() * students, students, want.fewestCopies(students));
+        }
+    }
 
-    /** What there is of a pencil. @param copies ≥ 1; @param leadMm left of each; @param lookedAt the day that was seen */
+    /** A day's work of a class. */
+    public record Day(LocalDate date, Map<Pencil, Use> uses) {
+        Optional<Use> of(Pencil pencil) {
+            return Optional.ofNullable(uses.get(pencil));
+        }
+    }
+
+    /** What there is of a pencil. @param copies ≥ 0; @param leadMm left of each; @param lookedAt the day that was seen */
     public record Stock(int copies, double leadMm, LocalDate lookedAt) {
         /** What of all copies can still be used up, mm. */
         public double usable() {
@@ -49,13 +66,15 @@ public final class LeadUse {
      *
      * @param leftMm of each copy now, by what was drawn since it was looked at, ≥ 0
      * @param neededMm of all copies together for what is planned
-     * @param shortOn the first day there is not enough; null where it lasts
-     * @param order how many new ones make it last
+     * @param students most that work with it in one lesson to come
+     * @param shortOn the first day there is not enough lead, or too few copies even for turns; null where it lasts
+     * @param order how many new ones make it last, and are enough for turns
      */
     public record Forecast(
             Pencil pencil,
             double leftMm,
             double neededMm,
+            int students,
             @Nullable LocalDate shortOn,
             int order) {}
 
@@ -72,20 +91,28 @@ public final class LeadUse {
     private static Optional<Forecast> forecast(Pencil pencil, Stock stock, List<Day> past, List<Day> planned) {
         double used = past.stream()
                 .filter(d -> d.date().isAfter(stock.lookedAt()))
-                .mapToDouble(d -> d.mm().getOrDefault(pencil, 0.0))
+                .flatMap(d -> d.of(pencil).stream())
+                .mapToDouble(Use::mm)
                 .sum();
-        double left = Math.max(0, stock.leadMm() - used / stock.copies());
+        double left = stock.copies() == 0 ? 0 : Math.max(0, stock.leadMm() - used / stock.copies());
         double usable = new Stock(stock.copies(), left, stock.lookedAt()).usable();
         double needed = 0;
+        int students = 0;
+        int inTurns = 0;
         LocalDate shortOn = null;
         for (Day day : planned) {
-            needed += day.mm().getOrDefault(pencil, 0.0);
-            shortOn = shortOn == null && needed > usable ? day.date() : shortOn;
+            Use use = day.of(pencil).orElse(new Use(0, 0, 0));
+            needed += use.mm();
+            students = Math.max(students, use.students());
+            inTurns = Math.max(inTurns, use.inTurns());
+            boolean isShort = needed > usable || use.inTurns() > stock.copies();
+            shortOn = shortOn == null && isShort ? day.date() : shortOn;
         }
         if (needed == 0 && used == 0) {
             return Optional.empty();
         }
-        int order = (int) Math.ceil(Math.max(0, needed - usable) / (NEW_MM - STUB_MM) - 1e-9);
-        return Optional.of(new Forecast(pencil, left, needed, shortOn, order));
+        int forLead = (int) Math.ceil(Math.max(0, needed - usable) / (NEW_MM - STUB_MM) - 1e-9);
+        return Optional.of(new Forecast(
+                pencil, left, needed, students, shortOn, Math.max(forLead, Math.max(0, inTurns - stock.copies()))));
     }
 }

@@ -13,6 +13,7 @@ import grastel.core.planning.Stage.Part;
 import grastel.core.planning.Stop;
 import grastel.core.planning.kit.LeadUse.Day;
 import grastel.core.planning.kit.LeadUse.Stock;
+import grastel.core.planning.kit.LeadUse.Use;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -22,6 +23,29 @@ class LeadUseTest {
     private static final Pencil BLUE = Shipped.pencil("S16");
     private static final Pencil RED = Shipped.pencil("S07");
     private static final LocalDate MONDAY = LocalDate.of(2026, 9, 7);
+
+    private static Use used(double mm) {
+        return new Use(mm, 0, 0);
+    }
+
+    @Test
+    void tooFewCopiesForTurnsAreOrderedThoughTheirLeadLasts() {
+        Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(3, 170, MONDAY), RED, new Stock(3, 170, MONDAY));
+        List<Day> planned = List.of(
+                new Day(MONDAY.plusDays(1), Map.of(BLUE, new Use(10, 28, 3), RED, new Use(10, 28, 3))),
+                new Day(MONDAY.plusDays(8), Map.of(BLUE, new Use(10, 26, 5))));
+        assertThat(LeadUse.forecasts(List.of(), planned, stock))
+                .containsExactly(
+                        new LeadUse.Forecast(BLUE, 170, 20, 28, MONDAY.plusDays(8), 2),
+                        new LeadUse.Forecast(RED, 170, 10, 28, null, 0));
+    }
+
+    @Test
+    void allThatAreLostAreOrdered() {
+        List<Day> planned = List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, new Use(200, 28, 1))));
+        assertThat(LeadUse.forecasts(List.of(), planned, Map.of(BLUE, new Stock(0, 170, MONDAY))))
+                .containsExactly(new LeadUse.Forecast(BLUE, 0, 200, 28, MONDAY.plusDays(1), 2));
+    }
 
     @Test
     void sharpeningIsTheLargerPart() {
@@ -37,22 +61,22 @@ class LeadUseTest {
         LocalDate before = MONDAY.minusDays(1);
         Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90, before), RED, new Stock(10, 170, before));
         List<Day> planned = List.of(
-                new Day(MONDAY, Map.of(BLUE, 60.0, RED, 100.0)),
-                new Day(MONDAY.plusWeeks(1), Map.of(BLUE, 60.0, RED, 100.0)),
-                new Day(MONDAY.plusWeeks(2), Map.of(BLUE, 60.0, RED, 100.0)));
+                new Day(MONDAY, Map.of(BLUE, used(60.0), RED, used(100.0))),
+                new Day(MONDAY.plusWeeks(1), Map.of(BLUE, used(60.0), RED, used(100.0))),
+                new Day(MONDAY.plusWeeks(2), Map.of(BLUE, used(60.0), RED, used(100.0))));
         // 2 × (90 − 40) mm can be used; 120 are by the second week, 180 by the third: one new pencil gives 130
         assertThat(LeadUse.forecasts(List.of(), planned, stock))
                 .containsExactly(
-                        new LeadUse.Forecast(BLUE, 90, 180, MONDAY.plusWeeks(1), 1),
-                        new LeadUse.Forecast(RED, 170, 300, null, 0));
+                        new LeadUse.Forecast(BLUE, 90, 180, 0, MONDAY.plusWeeks(1), 1),
+                        new LeadUse.Forecast(RED, 170, 300, 0, null, 0));
     }
 
     @Test
     void whatWasDrawnSinceItWasLookedAtIsGone() {
         Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90, MONDAY));
-        List<Day> past = List.of(new Day(MONDAY, Map.of(BLUE, 30.0)), new Day(MONDAY.plusWeeks(1), Map.of(BLUE, 40.0)));
+        List<Day> past = List.of(new Day(MONDAY, Map.of(BLUE, used(30.0))), new Day(MONDAY.plusWeeks(1), Map.of(BLUE, used(40.0))));
         assertThat(LeadUse.forecasts(past, List.of(), stock))
-                .containsExactly(new LeadUse.Forecast(BLUE, 70, 0, null, 0));
+                .containsExactly(new LeadUse.Forecast(BLUE, 70, 0, 0, null, 0));
     }
 
     @Test
@@ -60,9 +84,9 @@ class LeadUseTest {
         assertThat(new Stock(5, 30, MONDAY).usable()).isZero();
         assertThat(LeadUse.forecasts(
                         List.of(),
-                        List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, 1.0))),
+                        List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, used(1.0)))),
                         Map.of(BLUE, new Stock(5, 30, MONDAY))))
-                .containsExactly(new LeadUse.Forecast(BLUE, 30, 1, MONDAY.plusDays(1), 1));
+                .containsExactly(new LeadUse.Forecast(BLUE, 30, 1, 0, MONDAY.plusDays(1), 1));
     }
 
     @Test
