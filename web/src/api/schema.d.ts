@@ -4473,7 +4473,6 @@ export interface components {
             student: string;
         };
         RedoView: {
-            cause: components["schemas"]["CauseView"];
             exercise: string;
             field?: string;
             /** @enum {string} */

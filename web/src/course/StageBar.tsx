@@ -3,11 +3,12 @@ import styled from 'styled-components';
 import { LinkButton } from '../design/Controls';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
-import { stageWords, stopWords, type Lesson } from './words';
+import { stagesNamed, stopWords, type Lesson } from './words';
 import { formatMessage } from '../words/intl';
 
 /** The stages of a lesson along a bar, in proportion; where one may stop stands below. */
 export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage: string) => void }) {
+  const named = stagesNamed(lesson.stages);
   const whole = lesson.stages.reduce((sum, s) => sum + s.minutes, 0);
   if (whole === 0) {
     return <p>{formatMessage({ id: 'course.stage.none' })}</p>;
@@ -18,7 +19,7 @@ export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage:
         role="img"
         aria-label={formatMessage(
           { id: 'course.lesson.minutesSpoken' },
-          { whole: decimals(whole), stages: lesson.stages.map((s) => `${stageWords(s)} ${decimals(s.minutes)}`).join(', ') },
+          { whole: decimals(whole), stages: named.map((n) => `${n.words} ${decimals(n.stage.minutes)}`).join(', ') },
         )}
       >
         {lesson.stages.map((s, i) => (
@@ -26,17 +27,17 @@ export function StageBar({ lesson, onSplit }: { lesson: Lesson; onSplit: (stage:
         ))}
       </Bar>
       <List>
-        {lesson.stages.map((s, i) => {
+        {named.map(({ stage: s, words }, i) => {
           const before = lesson.stages[i - 1];
           const canSplit = s.kind === 'WORK' && before !== undefined && before.kind === 'WORK' && before.stop !== 'NEVER';
           return (
             <Fragment key={s.id}>
               <Line>
                 <Minutes>{decimals(s.minutes)}</Minutes>
-                <span>{stageWords(s)}</span>
+                <span>{words}</span>
                 <Stop data-poor={s.stop !== 'GOOD'}>{i < lesson.stages.length - 1 && s.stop !== 'GOOD' ? stopWords[s.stop] : ''}</Stop>
                 {canSplit ? (
-                  <LinkButton aria-label={formatMessage({ id: 'course.stage.splitBefore' }, { stage: stageWords(s) })} onPress={() => onSplit(s.id)}>
+                  <LinkButton aria-label={formatMessage({ id: 'course.stage.splitBefore' }, { stage: words })} onPress={() => onSplit(s.id)}>
                     {formatMessage({ id: 'course.stage.split' })}
                   </LinkButton>
                 ) : (

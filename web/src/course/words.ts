@@ -42,6 +42,15 @@ export const meetingWords = (iso: string) => `${weekdayDay.format(local(iso))} $
 
 export const minutesWords = (minutes: number) => formatMessage({ id: 'course.lesson.minutesShort' }, { minutes: decimals(minutes) });
 
+/** Of a lesson's stages; where it works at several exercises, each with its exercise. */
+export function stagesNamed(stages: Stage[]): { stage: Stage; words: string }[] {
+  const exercises = new Set(stages.filter((s) => s.exercise !== '').map((s) => s.exercise));
+  return stages.map((stage) => ({
+    stage,
+    words: exercises.size > 1 && stage.exercise !== '' ? `${stage.exercise}: ${stageWords(stage)}` : stageWords(stage),
+  }));
+}
+
 /** What is done in a stage, in a few words. */
 export function stageWords(stage: Stage): string {
   switch (stage.kind) {
@@ -53,7 +62,7 @@ export function stageWords(stage: Stage): string {
       return formatMessage({ id: 'course.stage.dissolve' });
     case 'WORK':
       return stage.field === ''
-        ? 'draw'
+        ? formatMessage({ id: 'course.stage.draw' })
         : [stage.group, stage.label, stage.label === '' ? formatMessage({ id: 'course.lesson.box' }, { box: stage.field }) : ''].filter((w) => w !== '').join(' ');
   }
 }

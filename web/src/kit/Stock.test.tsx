@@ -5,8 +5,31 @@ import type { Schemas } from '../api/client';
 import { answers, press, show } from '../testing';
 import { Stock } from './Stock';
 
-const kelp: Schemas['StockLineView'] = { pencil: 'p', code: 'S23', name: 'Kelp', colour: '#4a5a30', copies: 18, students: 26, leftMm: 62, neededMm: 33, shortOn: '2026-12-05', order: 3, moreForOneEach: 5 };
-const rust: Schemas['StockLineView'] = { pencil: 'q', code: 'S05', name: 'Rust', colour: '#8a4020', copies: 30, students: 26, leftMm: 170, neededMm: 4, order: 0, moreForOneEach: 0 };
+const kelp: Schemas['StockLineView'] = {
+  pencil: 'p',
+  code: 'S23',
+  name: 'Kelp',
+  colour: '#4a5a30',
+  copies: 18,
+  students: 26,
+  leftMm: 62,
+  neededMm: 33,
+  shortOn: '2026-12-05',
+  order: 3,
+  moreForOneEach: 5,
+};
+const rust: Schemas['StockLineView'] = {
+  pencil: 'q',
+  code: 'S05',
+  name: 'Rust',
+  colour: '#8a4020',
+  copies: 30,
+  students: 26,
+  leftMm: 170,
+  neededMm: 4,
+  order: 0,
+  moreForOneEach: 0,
+};
 
 const stock = () =>
   show(

@@ -76,7 +76,13 @@ export function Stock() {
         </thead>
         <tbody>
           {stock.data.map((l) => (
-            <Row key={l.pencil} line={l} busy={see.isPending || count.isPending} onSeen={(leadMm) => see.mutate({ id: l.pencil, leadMm })} onCounted={(copies) => count.mutate({ id: l.pencil, copies })} />
+            <Row
+              key={l.pencil}
+              line={l}
+              busy={see.isPending || count.isPending}
+              onSeen={(leadMm) => see.mutate({ id: l.pencil, leadMm })}
+              onCounted={(copies) => count.mutate({ id: l.pencil, copies })}
+            />
           ))}
         </tbody>
       </table>

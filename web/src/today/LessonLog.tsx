@@ -3,7 +3,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
-import { stageWords } from '../course/words';
+import { stagesNamed, stageWords } from '../course/words';
 import { Button, LinkButton, Select, Words } from '../design/Controls';
 import { Tick } from '../design/Tick';
 import { colour, sizes, space } from '../design/tokens';
@@ -36,7 +36,9 @@ export function LessonLog({ schoolClass, period, lessons }: { schoolClass: strin
     mutationFn: () => body(api.DELETE('/api/courses/{schoolClass}/log/{period}', { params: { path: { ...path, period: period.key } } })),
     onSuccess: () => queries.invalidateQueries(),
   });
-  const stages = lessons.flatMap((l) => l.stages.map((s) => ({ id: `${l.id} ${s.id}`, name: lessons.length > 1 ? `${l.title}: ${stageWords(s)}` : stageWords(s) })));
+  const stages = lessons.flatMap((l) =>
+    stagesNamed(l.stages).map(({ stage, words }) => ({ id: `${l.id} ${stage.id}`, name: lessons.length > 1 ? `${l.title}: ${words}` : words })),
+  );
   const error = log.error ?? unlog.error;
   if (period.logged) {
     const last = period.pieces.at(-1);

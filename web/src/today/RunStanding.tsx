@@ -66,15 +66,16 @@ export function RunStanding({ run }: { run: Run }) {
       )}
       {run.redos.length > 0 && (
         <Redo>
-          <b>{formatMessage({ id: 'today.redo.heading' })}</b>{' '}
-          {run.redos.map((r, i) => (
+          <b>{formatMessage({ id: 'today.redo.heading' }, { students: run.redos.length })}</b>{' '}
+          {run.redos.slice(0, MOST_NAMES).map((r, i) => (
             <span key={r.student}>
               {i > 0 && ', '}
               <Link to={`/students/${r.student}`}>{r.name}</Link>
               {` (${redone(r)})`}
             </span>
           ))}
-          . <Link to={`/wall/${run.id}/redo`}>{formatMessage({ id: 'today.redo.sheets' })}</Link>
+          {run.redos.length > MOST_NAMES && ` ${formatMessage({ id: 'today.redo.others' }, { others: run.redos.length - MOST_NAMES })}`}.{' '}
+          <Link to={`/wall/${run.id}/redo`}>{formatMessage({ id: 'today.redo.sheets' })}</Link>
         </Redo>
       )}
     </div>

@@ -9,7 +9,7 @@ type Run = Schemas['TodayRunView'];
 
 const cause: Schemas['CauseView'] = { code: 'ORDER_REVERSED', sign: 'the order turns', next: 'Name the darkest box first.' };
 const fault: Schemas['FaultView'] = { cause, exercise: '', goal: 'ORDER', label: 'Order', students: 4 };
-const redo: Schemas['RedoView'] = { cause, exercise: '', goal: 'ORDER', label: 'Order', name: 'Ilse Marten', student: 's' };
+const redo: Schemas['RedoView'] = { exercise: '', goal: 'ORDER', label: 'Order', name: 'Ilse Marten', student: 's' };
 const run: Run = {
   id: 'r',
   printedAt: '2026-11-27T08:00:00Z',
@@ -54,6 +54,12 @@ it('names who is not back, and only counts them while the pile is still to come'
   cleanup();
   show({ missing: Array.from({ length: 12 }, (_, i) => ({ student: `${i}`, name: `Student ${i}`, absent: false })) });
   expect(screen.getByText(/12 students/)).toBeTruthy();
+});
+
+it('counts all who have something to do again and names the weakest', () => {
+  show({ redos: Array.from({ length: 23 }, (_, i) => ({ ...redo, student: `s${i}`, name: `Student ${i}` })) });
+  expect(screen.getByText('Something to do again, 23 students:')).toBeTruthy();
+  expect(screen.getByText(/and 15 others/)).toBeTruthy();
 });
 
 it('says whose box to redo, and in which exercise', () => {

@@ -161,8 +161,7 @@ public class Kit {
     public Map<UUID, Integer> copies() {
         Map<UUID, Integer> inSets = inSets();
         return pencils().stream()
-                .collect(Collectors.toMap(
-                        KitPencil::id, p -> Math.max(0, inSets.getOrDefault(p.id(), 0) + p.extra())));
+                .collect(Collectors.toMap(KitPencil::id, p -> Math.max(0, inSets.getOrDefault(p.id(), 0) + p.extra())));
     }
 
     /** How many there would be in the sets were none broken or lost. */

@@ -9,22 +9,19 @@ import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Cause;
-import grastel.core.judging.Level;
+import grastel.core.judging.FieldsToRedo;
 import jakarta.validation.constraints.NotNull;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.BinaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What a class missed in a sheet, and who does what again. */
 public final class Misses {
-    private static final int MOST_REDOS = 8;
-
     private Misses() {}
 
     /** Who does what again. @param exercise its title where the sheet holds several */
@@ -34,7 +31,6 @@ public final class Misses {
             @NotNull String exercise,
             @NotNull Goal goal,
             @NotNull String label,
-            @NotNull CauseView cause,
             @Nullable String field) {}
 
     /** What most of a class missed. @param exercise its title where the sheet holds several */
@@ -71,32 +67,32 @@ public final class Misses {
                 .orElse(null);
     }
 
-    /** Confirmed students with a goal at beginning, weakest first: one goal each. */
+    /** All who have something to do again, weakest first, each with the goal that is furthest from secure. */
     public static List<RedoView> redos(ClassInfo c, SheetPlan plan, List<Attempt> attempts) {
         Map<UUID, String> names = c.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
         Map<UUID, List<Mark>> marks = attempts.stream()
-                .filter(Attempt::confirmed)
                 .collect(Collectors.groupingBy(
                         Attempt::student, Collectors.flatMapping(a -> a.marks().stream(), Collectors.toList())));
-        Map<UUID, Mark> worst = attempts.stream()
-                .filter(Attempt::confirmed)
-                .flatMap(Misses::weak)
-                .filter(w -> w.mark().level().compareTo(Level.NEARLY) < 0)
-                .collect(Collectors.toMap(
-                        Weak::student, Weak::mark, BinaryOperator.minBy(Comparator.comparing(Mark::level))));
-        return worst.entrySet().stream()
-                .sorted(Comparator.comparingInt((Map.Entry<UUID, Mark> e) -> sum(Require.key(marks, e.getKey())))
-                        .thenComparing(e -> names.getOrDefault(e.getKey(), "")))
-                .limit(MOST_REDOS)
-                .map(e -> new RedoView(
-                        e.getKey(),
-                        names.getOrDefault(e.getKey(), ""),
-                        title(plan, e.getValue().exercise()),
-                        e.getValue().goal(),
-                        e.getValue().goal().label(),
-                        CauseView.of(Require.present(e.getValue().cause(), "the cause")),
-                        e.getValue().field()))
+        return marks.entrySet().stream()
+                .filter(e -> names.containsKey(e.getKey()))
+                .sorted(Comparator.comparingInt((Map.Entry<UUID, List<Mark>> e) -> sum(e.getValue()))
+                        .thenComparing(e -> Require.key(names, e.getKey())))
+                .flatMap(e -> e.getValue().stream()
+                        .filter(Misses::isToRedo)
+                        .min(Comparator.comparing(Mark::level))
+                        .map(m -> new RedoView(
+                                e.getKey(),
+                                Require.key(names, e.getKey()),
+                                title(plan, m.exercise()),
+                                m.goal(),
+                                m.goal().label(),
+                                m.field()))
+                        .stream())
                 .toList();
+    }
+
+    private static boolean isToRedo(Mark mark) {
+        return new FieldsToRedo.Missed(mark.goal(), mark.level(), mark.cause(), mark.field()).isToRedo();
     }
 
     private static int sum(List<Mark> marks) {
@@ -110,7 +106,7 @@ public final class Misses {
 
     private static Stream<Weak> weak(Attempt attempt) {
         return attempt.marks().stream()
-                .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != null && !m.isNotReached())
+                .filter(m -> isToRedo(m) && m.cause() != null)
                 .map(m -> new Weak(attempt.student(), m));
     }
 }

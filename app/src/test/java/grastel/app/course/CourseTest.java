@@ -364,7 +364,8 @@ class CourseTest extends CourseTestBase {
         String counted = content(post(teacher, "/api/kit/pencils/{id}/copies", Map.of("copies", inTurns - 1), id));
         assertThat(JsonPath.<Integer>read(counted, "$.copies")).isEqualTo(inTurns - 1);
         assertThat(JsonPath.<Integer>read(counted, "$.extra")).isEqualTo(inTurns - 1 - before);
-        assertThat(JsonPath.<Integer>read(lane(), "$.lessons[0].wants[0].copies")).isEqualTo(inTurns - 1);
+        assertThat(JsonPath.<Integer>read(lane(), "$.lessons[0].wants[0].copies"))
+                .isEqualTo(inTurns - 1);
         String after = lead(code);
         assertThat(JsonPath.<Integer>read(after, "$.copies")).isEqualTo(inTurns - 1);
         assertThat(JsonPath.<Integer>read(after, "$.order")).isPositive();

@@ -48,6 +48,22 @@ class RedoTest extends ApplicationTest {
         return sheet.layout().fields().stream().map(PageLayout.Field::id).toList();
     }
 
+    /** One rule decides who does something again. */
+    @Test
+    void todayCountsTheSameStudentsAsTheRedoSheets() {
+        SignedIn teacher = newTeacher();
+        RunInfo first = printed(teacher);
+        List<PageInfo> pages = pages(teacher, first.id());
+        confirmed(teacher, pages.get(0).id(), PATCHY, 1);
+        confirmed(teacher, pages.get(1).id(), Hand.EXACT, 2);
+        String redo = content(post(
+                teacher, "/api/progress/classes/{id}/redo/preview", wanted(first.id(), null), first.schoolClass()));
+        String today = content(get(teacher, "/api/today"));
+        assertThat(JsonPath.<List<String>>read(today, "$.classes[*].run.redos[*].name"))
+                .isNotEmpty()
+                .hasSameElementsAs(JsonPath.read(redo, "$.students[*].name"));
+    }
+
     @Test
     void whoMissedSomethingGetsAPageWithItAndIsJudgedWithWhatWasThere() {
         SignedIn teacher = newTeacher();

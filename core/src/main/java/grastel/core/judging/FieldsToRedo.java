@@ -44,7 +44,12 @@ public final class FieldsToRedo {
             Goal goal,
             Level level,
             @Nullable Cause cause,
-            @Nullable String field) {}
+            @Nullable String field) {
+        /** It is not secure yet, and its student came so far. */
+        public boolean isToRedo() {
+            return level.compareTo(Level.SECURE) < 0 && cause != Cause.NOT_REACHED;
+        }
+    }
 
     /**
      * The fields in their order, each with why; nothing where all is secure or was not reached.
@@ -57,7 +62,7 @@ public final class FieldsToRedo {
         pages.forEach(page -> page.fields().forEach(f -> byField.put(f.field(), f)));
         Map<String, Optional<Cause>> found = new HashMap<>();
         goals.stream()
-                .filter(m -> m.level().compareTo(Level.SECURE) < 0 && m.cause() != Cause.NOT_REACHED)
+                .filter(Missed::isToRedo)
                 .sorted(Comparator.comparing(Missed::level))
                 .forEach(m -> of(m, byField)
                         .forEach((field, cause) ->

@@ -2,10 +2,10 @@ package grastel.app.progress.marks;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.platform.paper.CsvTable;
 import grastel.app.progress.marks.Book.Given;
 import grastel.app.progress.marks.Book.OfStudent;
 import grastel.app.progress.marks.Book.Work;
-import grastel.app.platform.paper.CsvTable;
 import grastel.core.media.colourfile.CsvCell;
 import grastel.core.progress.MarkScale.Mark;
 import java.io.ByteArrayOutputStream;

@@ -74,7 +74,8 @@ class LeadUseTest {
     @Test
     void whatWasDrawnSinceItWasLookedAtIsGone() {
         Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(2, 90, MONDAY));
-        List<Day> past = List.of(new Day(MONDAY, Map.of(BLUE, used(30.0))), new Day(MONDAY.plusWeeks(1), Map.of(BLUE, used(40.0))));
+        List<Day> past = List.of(
+                new Day(MONDAY, Map.of(BLUE, used(30.0))), new Day(MONDAY.plusWeeks(1), Map.of(BLUE, used(40.0))));
         assertThat(LeadUse.forecasts(past, List.of(), stock))
                 .containsExactly(new LeadUse.Forecast(BLUE, 70, 0, 0, null, 0));
     }
