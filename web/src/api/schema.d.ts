@@ -628,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{schoolClass}/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["beside"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{schoolClass}/calendar.ics": {
         parameters: {
             query?: never;
@@ -1764,7 +1780,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/projects/{id}/sessions.pdf": {
+    "/api/projects/{id}/sessions": {
         parameters: {
             query?: never;
             header?: never;
@@ -1772,6 +1788,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["sessions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/projects/{id}/sessions.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["print_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2754,6 +2786,14 @@ export interface components {
             /** Format: date-time */
             received: string;
         };
+        BesideView: {
+            names: string[];
+            notes: string;
+            /** Format: uuid */
+            run?: string;
+            students: string[];
+            title: string;
+        };
         BitsView: {
             box: components["schemas"]["RectView"];
             rows: string[];
@@ -3428,6 +3468,13 @@ export interface components {
             skill: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "COMPOSITION" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             students: string[];
         };
+        GroupWork: {
+            notes?: string;
+            /** Format: uuid */
+            run?: string;
+            students: string[];
+            title: string;
+        };
         GrowthView: {
             /** Format: int32 */
             digits: number;
@@ -3611,6 +3658,7 @@ export interface components {
             /** @enum {string} */
             again?: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "COMPOSITION" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             aim?: string;
+            beside?: components["schemas"]["GroupWork"][];
             from?: string;
             /** Format: uuid */
             id: string;
@@ -3631,6 +3679,7 @@ export interface components {
             /** @enum {string} */
             again?: "PRESSURE" | "EVEN_TONE" | "EQUAL_STEPS" | "STROKES" | "GRADATION" | "LAYERING" | "FADING_TWO_COLOURS" | "BURNISHING" | "ANALOGOUS_BLENDING" | "TINT_HUE_SHADE" | "NEUTRAL_BY_COMPLEMENT" | "MIXING_FROM_FEW" | "TEMPERATURE" | "TONED_PAPER" | "SOLVENT" | "FORM_AND_LIGHT" | "COMPOSITION" | "TEXTURE" | "READING_A_REFERENCE" | "COLOUR_PLAN" | "FINISHING";
             aim: string;
+            beside: components["schemas"]["BesideView"][];
             cautions: string[];
             from?: string;
             gives: components["schemas"]["SkillView"][];
@@ -4334,6 +4383,11 @@ export interface components {
             schoolClass?: string;
             settings: components["schemas"]["ProjectData"];
             title: string;
+        };
+        ProjectSessionView: {
+            /** Format: double */
+            minutes: number;
+            work: string[];
         };
         ProjectView: {
             className?: string;
@@ -6532,6 +6586,32 @@ export interface operations {
             };
         };
     };
+    beside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GroupWork"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextLessonView"];
+                };
+            };
+        };
+    };
     file: {
         parameters: {
             query?: never;
@@ -8619,6 +8699,30 @@ export interface operations {
         };
     };
     sessions: {
+        parameters: {
+            query: {
+                minutes: number;
+            };
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProjectSessionView"][];
+                };
+            };
+        };
+    };
+    print_3: {
         parameters: {
             query: {
                 minutes: number;

@@ -9,6 +9,7 @@ import { useKeys } from '../design/useKeys';
 import { CalendarLink } from './CalendarLink';
 import { draftOf, moved, movedTo } from './draft';
 import { LessonPanel, PeriodLine } from './LessonPanel';
+import { NewLesson } from './NewLesson';
 import { StartCourse } from './StartCourse';
 import { Strip, type Zoom } from './Strip';
 import { useCourse, useCourses } from './useCourse';
@@ -170,16 +171,10 @@ export default function Course() {
         </Left>
       )}
       <Lower>
-        {starting ? (
-          <StartCourse
-            key={`${starting.lane}${String(starting.at)}${starting.kind ?? ''}`}
-            lane={lane}
-            today={today}
-            course={course}
-            at={starting.at}
-            kind={starting.kind}
-            onDone={() => setStarting(undefined)}
-          />
+        {starting?.at !== undefined ? (
+          <NewLesson key={`${starting.at}${starting.kind ?? ''}`} lane={lane} course={course} at={starting.at} kind={starting.kind} onDone={() => setStarting(undefined)} />
+        ) : starting ? (
+          <StartCourse lane={lane} today={today} course={course} onDone={() => setStarting(undefined)} />
         ) : lesson ? (
           <LessonPanel
             key={lesson.id}

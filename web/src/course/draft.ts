@@ -6,7 +6,7 @@ export type LessonDraft = Schemas['LessonData'];
 
 /** The lessons of a lane as they are kept, to be changed and sent back whole. */
 export const draftOf = (lane: Lane): LessonDraft[] =>
-  lane.lessons.map(({ id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, pin, notes, from, until, again }) => ({
+  lane.lessons.map(({ id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, pin, notes, from, until, again, beside }) => ({
     id,
     title,
     aim,
@@ -15,6 +15,7 @@ export const draftOf = (lane: Lane): LessonDraft[] =>
     lookMinutes,
     workMinutes,
     notes,
+    beside: beside.map(({ students, title, notes: of, run }) => ({ students, title, notes: of, ...(run ? { run } : {}) })),
     ...(pin ? { pin } : {}),
     ...(from ? { from } : {}),
     ...(until ? { until } : {}),
@@ -61,7 +62,12 @@ export function split(lessons: readonly LessonDraft[], id: string, stage: string
   });
 }
 
-/** A copy of a lesson put at a place; done again, or given to another class. */
+/** A copy of a lesson put at a place; done again, or given to another class. What groups did beside it was only then. */
 export function copied(lessons: readonly LessonDraft[], lesson: LessonDraft, at: number, newId: string, title = lesson.title): LessonDraft[] {
-  return [...lessons.slice(0, at), { ...withoutPin(lesson), id: newId, title }, ...lessons.slice(at)];
+  return inserted(lessons, [{ ...withoutPin(lesson), id: newId, title, beside: [] }], at);
+}
+
+/** New lessons put at a place, from 0. */
+export function inserted(lessons: readonly LessonDraft[], some: readonly LessonDraft[], at: number): LessonDraft[] {
+  return [...lessons.slice(0, at), ...some, ...lessons.slice(at)];
 }

@@ -29,6 +29,7 @@ export const lesson = (change: Partial<Lesson>): Lesson => ({
   wants: [],
   cautions: [],
   minutes: 0,
+  beside: [],
   ...change,
 });
 

@@ -1,5 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { queryOptions, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { keysOf, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { draftOf, type LessonDraft } from './draft';
@@ -14,11 +13,14 @@ export function useCourses() {
 /** What can be undone and done again, by class: lessons as they were before each change. */
 type Steps = Record<string, { back: LessonDraft[][]; on: LessonDraft[][] }>;
 const MOST_STEPS = 50;
+/** Kept when the place is left: what was added to a course elsewhere can be undone there. */
+const stepsQuery = queryOptions<Steps>({ queryKey: ['course', 'steps'], queryFn: () => ({}), initialData: {}, enabled: false, staleTime: Infinity, gcTime: Infinity });
 
 /** Changes of courses. The answer is the class's lane as it lies after the change; only it is put in place. */
 export function useCourse() {
   const queries = useQueryClient();
-  const [steps, setSteps] = useState<Steps>({});
+  const { data: steps } = useQuery<Steps>(stepsQuery);
+  const setSteps = (change: (all: Steps) => Steps) => queries.setQueryData<Steps>(stepsQuery.queryKey, (all) => change(all ?? {}));
   const put = (lane: Lane) => {
     queries.setQueryData<Courses>(served.courses.queryKey, (old) => old && { ...old, lanes: old.lanes.map((l) => (l.schoolClass === lane.schoolClass ? lane : l)) });
     void queries.invalidateQueries({ queryKey: keysOf.today });
@@ -62,6 +64,23 @@ export function useCourse() {
       body(api.POST('/api/courses/{schoolClass}/lessons', { params: { path: { schoolClass: lane.schoolClass } }, body: { ...request, revision: lane.revision } })),
     onSuccess: (after, { lane }) => made(lane, after),
   });
+  /** A lesson or a group's work that another place puts into a course. */
+  const add = useMutation({
+    mutationFn: async ({ schoolClass, lesson, group }: { schoolClass: string; lesson?: Schemas['NextLessonRequest']; group?: Schemas['GroupWork'] }) => {
+      const before = (await body(api.GET('/api/courses'))).lanes.find((l) => l.schoolClass === schoolClass);
+      const params = { path: { schoolClass } };
+      const made = lesson
+        ? await body(api.POST('/api/courses/{schoolClass}/next-lesson', { params, body: lesson }))
+        : await body(api.POST('/api/courses/{schoolClass}/beside', { params, body: group as Schemas['GroupWork'] }));
+      return { before, made };
+    },
+    onSuccess: async ({ before }) => {
+      if (before) {
+        remember(before);
+      }
+      await Promise.all([queries.invalidateQueries({ queryKey: served.courses.queryKey }), queries.invalidateQueries({ queryKey: keysOf.today })]);
+    },
+  });
   const log = useMutation({
     mutationFn: ({ lane, ...request }: { lane: Pick<Lane, 'schoolClass'> } & Schemas['LogRequest']) =>
       body(api.POST('/api/courses/{schoolClass}/log', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
@@ -92,6 +111,7 @@ export function useCourse() {
     start,
     take,
     insert,
+    add,
     log,
     unlog,
     busy: set.isPending || start.isPending || take.isPending || insert.isPending || log.isPending || unlog.isPending,

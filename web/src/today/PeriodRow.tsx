@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
+import { Beside } from '../course/Beside';
 import { meetingWords, warningWords } from '../course/words';
 import { LinkButton } from '../design/Controls';
 import { Small } from '../design/Text';
@@ -64,6 +65,11 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
             ))}
             <PutOut lessons={lessons} students={shown.students} schoolClass={shown.id} period={period.key} />
             {lessons.length > 0 && <SheetPrints sheets={shown.sheets} schoolClass={shown.id} period={period.key} students={shown.students} />}
+            {lessons.some((l) => l.beside.length > 0) && (
+              <Labelled label={formatMessage({ id: 'today.beside' })}>
+                <Beside groups={lessons.flatMap((l) => l.beside)} />
+              </Labelled>
+            )}
             {lessons.some((l) => l.notes !== '') && <Labelled label={formatMessage({ id: 'today.notes' })}>{lessons.map((l) => l.notes).join(' ')}</Labelled>}
             {lessons.some((l) => l.cautions.length > 0) && (
               <Labelled label={formatMessage({ id: 'today.caution.heading' })}>{[...new Set(lessons.flatMap((l) => l.cautions))].join(' ')}</Labelled>

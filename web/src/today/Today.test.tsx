@@ -93,6 +93,7 @@ const lesson: Schemas['LessonView'] = {
     { code: 'S16', name: 'Tide Blue', colour: '#203080', copies: 2, inTurns: 4, minutes: 10 },
   ],
   cautions: ['No pencils in the mouth.'],
+  beside: [{ students: ['s'], names: ['Ilse Marten'], title: 'Redo sheets', notes: '', run: 'r2' }],
   minutes: 22,
 };
 const period: Schemas['PeriodView'] = {
@@ -119,6 +120,7 @@ it('says where the course stands, what to put out with the scarce first, what to
   expect(pencils).toEqual(['S16 Tide Blue × 2, 4 need it', 'S07 Buoy Red × 4']);
   expect(screen.getByRole('button', { name: 'Strips, 4 sheets' })).toBeTruthy();
   expect(screen.getByText(/No pencils in the mouth/)).toBeTruthy();
+  expect(screen.getByText(/Ilse Marten: Redo sheets/)).toBeTruthy();
   expect(screen.getByText(/Continues next time/)).toBeTruthy();
 });
 

@@ -2,7 +2,7 @@ import { screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { expect, it } from 'vitest';
 import type { Schemas } from '../../api/client';
-import { answers, press, show } from '../../testing';
+import { answers, answersTo, press, show } from '../../testing';
 import { Groups } from './Groups';
 
 const dunlin: Schemas['ClassProgressView'] = {
@@ -18,7 +18,7 @@ const dunlin: Schemas['ClassProgressView'] = {
 };
 
 it('puts a lesson for a group into the course in one press, and says where it came to lie', async () => {
-  answers('GET', [], []);
+  answersTo('GET', { '/api/courses': { lanes: [] } });
   const post = answers('POST', { lesson: 'l', at: 4, starts: '2026-10-13T11:05:00' });
   show(
     <MemoryRouter>
@@ -31,6 +31,19 @@ it('puts a lesson for a group into the course in one press, and says where it ca
   expect(post.mock.calls[0]?.[1]).toMatchObject({ body: { title: 'Reteach: even tone', workMinutes: 20, again: 'EVEN_TONE' } });
   expect(JSON.stringify(post.mock.calls[0])).toContain('Together: Amara, Björn.');
   expect(screen.getByRole('link', { name: 'Redo sheets' }).getAttribute('href')).toBe('/wall/class/dunlin/redo?students=a,b');
+});
+
+it('gives a group something to do beside the next lesson', async () => {
+  answersTo('GET', { '/api/courses': { lanes: [] } });
+  const post = answers('POST', { lesson: 'l', at: 1, starts: '2026-10-13T11:05:00' });
+  show(
+    <MemoryRouter>
+      <Groups of={dunlin} />
+    </MemoryRouter>,
+  );
+  press('Beside the next lesson');
+  await screen.findByRole('link', { name: /^Beside lesson 2, / });
+  expect(post).toHaveBeenCalledWith('/api/courses/{schoolClass}/beside', expect.objectContaining({ body: expect.objectContaining({ students: ['a', 'b'] }) as unknown }));
 });
 
 it('says what teaching something once more has changed, and where nobody has shown it since', async () => {

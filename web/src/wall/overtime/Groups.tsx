@@ -1,8 +1,8 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { served } from '../../api/served';
-import { api, body, type Schemas } from '../../api/client';
+import type { Schemas } from '../../api/client';
+import { BesideNext } from '../../course/Beside';
+import { useCourse } from '../../course/useCourse';
 import { dateWords, skillNames } from '../../course/words';
 import { LinkButton } from '../../design/Controls';
 import { colour, sizes, space } from '../../design/tokens';
@@ -45,43 +45,32 @@ export function Groups({ of }: { of: Progress }) {
   );
 }
 
-/** A lesson that teaches the group's fault once more, in one press: it comes next. */
+/** A lesson that teaches the group's mistake once more, for all or beside the class's own, in one press: it comes next. */
 function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: string; names: string[] }) {
-  const queries = useQueryClient();
-  const add = useMutation({
-    mutationFn: () =>
-      body(
-        api.POST('/api/courses/{schoolClass}/next-lesson', {
-          params: { path: { schoolClass } },
-          body: {
-            title: formatMessage({ id: 'wall.reteach.title' }, { skill: skillNames[group.skill] }),
-            aim: group.cause ? formatMessage({ id: 'wall.advice.stop' }, { sign: group.cause.sign }) : '',
-            notes: [
-              group.cause && formatMessage({ id: 'wall.advice.show' }, { next: group.cause.next }),
-              formatMessage({ id: 'wall.reteach.together' }, { students: names.join(', ') }),
-              formatMessage({ id: 'wall.reteach.others' }),
-            ]
-              .filter(Boolean)
-              .join('\n'),
-            workMinutes: WORK,
-            again: group.skill,
-          },
-        }),
-      ),
-    onSuccess: () => queries.invalidateQueries({ queryKey: served.courses.queryKey }),
-  });
+  const { add } = useCourse();
+  const title = formatMessage({ id: 'wall.reteach.title' }, { skill: skillNames[group.skill] });
+  const advice = group.cause && formatMessage({ id: 'wall.advice.show' }, { next: group.cause.next });
+  const lesson = {
+    title,
+    aim: group.cause ? formatMessage({ id: 'wall.advice.stop' }, { sign: group.cause.sign }) : '',
+    notes: [advice, formatMessage({ id: 'wall.reteach.together' }, { students: names.join(', ') }), formatMessage({ id: 'wall.reteach.others' })].filter(Boolean).join('\n'),
+    workMinutes: WORK,
+    again: group.skill,
+  };
   if (add.data) {
+    const { made } = add.data;
     return (
-      <Link to={`/course/${schoolClass}/${add.data.lesson}`}>
-        {formatMessage({ id: 'wall.lesson.number' }, { number: add.data.at + 1, date: add.data.starts && `, ${dateWords(add.data.starts.slice(0, 10))}` })}
+      <Link to={`/course/${schoolClass}/${made.lesson}`}>
+        {formatMessage({ id: 'wall.lesson.number' }, { number: made.at + 1, date: made.starts && `, ${dateWords(made.starts.slice(0, 10))}` })}
       </Link>
     );
   }
   return (
     <>
-      <LinkButton isDisabled={add.isPending} onPress={() => add.mutate()}>
+      <LinkButton isDisabled={add.isPending} onPress={() => add.mutate({ schoolClass, lesson })}>
         {formatMessage({ id: 'wall.reteach.intoCourse' })}
       </LinkButton>
+      <BesideNext schoolClass={schoolClass} students={group.students} title={title} notes={advice ?? ''} />
       {add.error && <span role="alert">▲ {add.error.message}</span>}
     </>
   );

@@ -156,6 +156,11 @@ public abstract class EveryEndpoint extends ApplicationTest {
                 "/api/courses/{schoolClass}/next-lesson",
                 Map.of("title", "Once more", "workMinutes", 20),
                 schoolClass);
+        add(
+                POST,
+                "/api/courses/{schoolClass}/beside",
+                Map.of("title", "Redo sheets", "students", List.of(student)),
+                schoolClass);
         add(GET, "/api/wall/runs/{id}", null, run.id());
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
@@ -239,6 +244,7 @@ public abstract class EveryEndpoint extends ApplicationTest {
         ById sessions = add(GET, "/api/projects/{id}/sessions.pdf", null, made.id());
         sessions.with("paper", "A4");
         sessions.with("minutes", "45");
+        add(GET, "/api/projects/{id}/sessions", null, made.id()).with("minutes", "45");
         add(GET, "/api/projects/{id}/zones/plan.pdf", null, made.id()).with("paper", "A4");
         add(GET, "/api/projects/{id}/keeping.pdf", null, made.id()).with("paper", "A4");
         ById guide = add(GET, "/api/projects/{id}/guide.pdf", null, made.id());

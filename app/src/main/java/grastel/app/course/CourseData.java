@@ -8,7 +8,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 
@@ -24,6 +26,8 @@ public record CourseData(
         List<@NotNull @Valid LessonData> lessons) {
     public static final int VERSION = 1;
     public static final int MOST_LESSONS = 120;
+    /** Groups that do something else in a lesson. */
+    static final int MOST_GROUPS = 8;
     /** The teacher shows and explains for so long unless said otherwise, minutes. */
     public static final int USUAL_SHOW = 8;
     /** Looking together at the end, minutes. */
@@ -48,6 +52,7 @@ public record CourseData(
      * @param from the first stage of work that belongs to it where it was split, by its id; null for all from the beginning
      * @param until the first stage of work that no longer does; null for all to the end
      * @param again the skill it teaches once more; null for lessons of the course itself
+     * @param beside what groups do while the others are at this lesson
      */
     public record LessonData(
             @NotNull UUID id,
@@ -61,7 +66,8 @@ public record CourseData(
             @Size(max = 4000) String notes,
             @Size(max = 60) @Nullable String from,
             @Size(max = 60) @Nullable String until,
-            @Nullable Skill again) {
+            @Nullable Skill again,
+            @Size(max = MOST_GROUPS) List<@NotNull @Valid GroupWork> beside) {
         public LessonData {
             aim = aim == null ? "" : aim;
             sheets = sheets == null ? List.of() : List.copyOf(sheets);
@@ -69,11 +75,48 @@ public record CourseData(
             lookMinutes = lookMinutes == null ? USUAL_LOOK : lookMinutes;
             workMinutes = workMinutes == null ? 0 : workMinutes;
             notes = notes == null ? "" : notes;
+            beside = beside == null ? List.of() : List.copyOf(beside);
         }
 
         LessonData pinned(LocalDateTime to) {
             return new LessonData(
-                    id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, to, notes, from, until, again);
+                    id,
+                    title,
+                    aim,
+                    sheets,
+                    showMinutes,
+                    lookMinutes,
+                    workMinutes,
+                    to,
+                    notes,
+                    from,
+                    until,
+                    again,
+                    beside);
+        }
+
+        LessonData with(GroupWork work) {
+            List<GroupWork> all = new ArrayList<>(beside);
+            all.add(work);
+            return new LessonData(
+                    id, title, aim, sheets, showMinutes, lookMinutes, workMinutes, pin, notes, from, until, again, all);
+        }
+    }
+
+    /**
+     * What a group does while the others are at the class's lesson.
+     *
+     * @param students of the class; those who have left are passed over
+     * @param run the printing they work on; null for none
+     */
+    public record GroupWork(
+            @NotNull @Size(min = 1, max = 60) Set<@NotNull UUID> students,
+            @NotBlank @Size(max = 120) String title,
+            @Size(max = 600) String notes,
+            @Nullable UUID run) {
+        public GroupWork {
+            students = students == null ? Set.of() : Set.copyOf(students);
+            notes = notes == null ? "" : notes;
         }
     }
 }

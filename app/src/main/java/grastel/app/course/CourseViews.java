@@ -1,7 +1,9 @@
 package grastel.app.course;
 
 import grastel.app.classes.CalendarData.DatesData;
+import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.course.CourseData.GroupWork;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.sheets.Sheets.Latest;
 import grastel.core.checks.Require;
@@ -133,7 +135,16 @@ public final class CourseViews {
             @NotNull List<StageView> stages,
             @NotNull List<WantView> wants,
             @NotNull List<String> cautions,
-            @NotNull double minutes) {}
+            @NotNull double minutes,
+            @NotNull List<BesideView> beside) {}
+
+    /** What a group does meanwhile. @param names of those who are still in the class; @param run the printing they work on */
+    public record BesideView(
+            @NotNull List<UUID> students,
+            @NotNull List<String> names,
+            @NotNull String title,
+            @NotNull String notes,
+            @Nullable UUID run) {}
 
     public record LaneView(
             @NotNull UUID schoolClass,
@@ -260,7 +271,20 @@ public final class CourseViews {
                         .flatMap(e -> e.cautions().stream())
                         .distinct()
                         .toList(),
-                lesson.stages().stream().mapToDouble(lane.time()::planned).sum());
+                lesson.stages().stream().mapToDouble(lane.time()::planned).sum(),
+                data.beside().stream().map(g -> beside(g, lane.schoolClass())).toList());
+    }
+
+    private static BesideView beside(GroupWork group, ClassInfo of) {
+        List<StudentInfo> students = of.students().stream()
+                .filter(s -> group.students().contains(s.id()))
+                .toList();
+        return new BesideView(
+                students.stream().map(StudentInfo::id).toList(),
+                students.stream().map(StudentInfo::name).toList(),
+                group.title(),
+                group.notes(),
+                group.run());
     }
 
     private static SkillView skill(Skill skill, CourseSchedule lane) {

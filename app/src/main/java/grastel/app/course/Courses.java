@@ -5,6 +5,7 @@ import static grastel.core.words.Words.say;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.course.CourseData.GroupWork;
 import grastel.app.course.CourseData.LessonData;
 import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -169,6 +171,31 @@ public class Courses {
             throw ApiProblem.conflict("TOO_MANY", say("problem.a-course-holds-at", CourseData.MOST_LESSONS));
         }
         return set(schoolClass, null, data);
+    }
+
+    /** Gives a group something of its own to do beside the first lesson that has not begun. */
+    public CourseSchedule beside(UUID schoolClass, GroupWork work) {
+        Set<UUID> students = classes.one(schoolClass).students().stream()
+                .map(StudentInfo::id)
+                .collect(Collectors.toSet());
+        if (!students.containsAll(work.students())) {
+            throw ApiProblem.invalid("students", "NOT_IN_CLASS", say("problem.student-not-in-class"));
+        }
+        List<LessonData> all = new ArrayList<>(dataForChange(schoolClass).lessons());
+        int at = begun(one(schoolClass));
+        if (at == all.size()) {
+            throw ApiProblem.conflict("NO_LESSON", say("problem.no-lesson-to-come"));
+        }
+        if (all.get(at).beside().size() >= CourseData.MOST_GROUPS) {
+            throw ApiProblem.conflict("TOO_MANY", say("problem.lesson-holds-groups", CourseData.MOST_GROUPS));
+        }
+        all.set(at, all.get(at).with(work));
+        return set(schoolClass, null, new CourseData(CourseData.VERSION, all));
+    }
+
+    /** The first lesson that has not begun; none where all have. */
+    public Optional<UUID> next(CourseSchedule lane) {
+        return lane.lessons().stream().map(LessonData::id).skip(begun(lane)).findFirst();
     }
 
     /** How many lessons are over or under way: of the last of them something was done. */

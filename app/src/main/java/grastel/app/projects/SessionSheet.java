@@ -56,7 +56,7 @@ final class SessionSheet {
         return pages.document(title);
     }
 
-    private static String words(Share share, List<String> names) {
+    static String words(Share share, List<String> names) {
         if (share.zone() == 0) {
             return say("paper.outlines-lightly-lift-the", share.minutes());
         }

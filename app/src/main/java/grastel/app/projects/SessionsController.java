@@ -15,6 +15,7 @@ import grastel.core.project.WorkSessions.Session;
 import grastel.core.reference.Zones;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
@@ -42,10 +43,36 @@ class SessionsController {
         this.classes = classes;
     }
 
+    /** @param work to be done, a line each, as on the printed sheet */
+    record ProjectSessionView(@NotNull List<String> work, @NotNull double minutes) {}
+
+    /** Sessions and the names of the zones, from 1. */
+    private record Cut(ProjectInfo of, List<Session> sessions, List<String> names) {}
+
     /** Zones in the class's order, cut into sessions, with what to look at before the end. @param minutes of a session */
     @GetMapping(path = "/sessions.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> sessions(
+    ResponseEntity<byte[]> print(
             @PathVariable UUID id, @RequestParam PageSize paper, @RequestParam @Min(20) @Max(240) int minutes) {
+        Cut cut = cut(id, minutes);
+        return PdfAnswer.of(
+                SessionSheet.pdf(cut.of().title(), paper, cut.names(), cut.sessions(), minutes),
+                cut.of().title() + ", sessions.pdf");
+    }
+
+    /** The same sessions, to become lessons. @param minutes of a session */
+    @GetMapping("/sessions")
+    List<ProjectSessionView> sessions(@PathVariable UUID id, @RequestParam @Min(20) @Max(240) int minutes) {
+        Cut cut = cut(id, minutes);
+        return cut.sessions().stream()
+                .map(session -> new ProjectSessionView(
+                        session.work().stream()
+                                .map(share -> SessionSheet.words(share, cut.names()))
+                                .toList(),
+                        session.minutes()))
+                .toList();
+    }
+
+    private Cut cut(UUID id, int minutes) {
         ProjectInfo of = projects.one(id);
         ProjectData settings = of.settings();
         With with = colours.with(id, of.schoolClass(), settings);
@@ -61,7 +88,6 @@ class SessionsController {
         List<String> names = IntStream.range(0, zones.zones().size())
                 .mapToObj(zone -> settings.name(zones, zone))
                 .toList();
-        return PdfAnswer.of(
-                SessionSheet.pdf(of.title(), paper, names, sessions, minutes), of.title() + ", sessions.pdf");
+        return new Cut(of, sessions, names);
     }
 }

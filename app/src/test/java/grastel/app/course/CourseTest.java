@@ -122,6 +122,26 @@ class CourseTest extends CourseTestBase {
     }
 
     @Test
+    void aGroupDoesSomethingElseBesideTheNextLesson() {
+        String before = firstSteps();
+        String student = JsonPath.read(content(get(teacher, "/api/classes/{id}", schoolClass)), "$.students[0].id");
+        Map<String, Object> redo = Map.of("title", "Redo sheets", "students", List.of(student));
+        String first = content(post(teacher, "/api/courses/{class}/beside", redo, schoolClass));
+        assertThat(JsonPath.<Integer>read(first, "$.at")).isZero();
+        assertThat(JsonPath.<List<String>>read(lane(), "$.lessons[0].beside[*].title"))
+                .containsExactly("Redo sheets");
+        assertThat(JsonPath.<List<String>>read(lane(), "$.lessons[0].beside[0].students[*]"))
+                .containsExactly(student);
+        assertThat(JsonPath.<Object>read(lane(), "$.periods"))
+                .as("the class's own lesson takes its time as before")
+                .isEqualTo(JsonPath.read(before, "$.periods"));
+
+        Map<String, Object> stranger = Map.of("title", "Redo sheets", "students", List.of(UUID.randomUUID()));
+        assertThat(post(teacher, "/api/courses/{class}/beside", stranger, schoolClass))
+                .hasStatus(422);
+    }
+
+    @Test
     void whatWasLoggedOutlivesAnotherTimetable() {
         firstSteps();
         assertThat(log("DONE", null, null)).hasStatusOk();

@@ -239,7 +239,8 @@ public class Outlines {
                     String.join("\n", said),
                     null,
                     null,
-                    null);
+                    null,
+                    List.of());
         }
 
         /** As asked for, else with the pencils that are suggested, else not at all. */

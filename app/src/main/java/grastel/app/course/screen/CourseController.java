@@ -109,8 +109,7 @@ class CourseController {
             UUID set,
             @NotNull UUID paper) {}
 
-    /** A lesson that teaches something once more. */
-    /** @param again the skill it teaches once more, null for none */
+    /** A lesson of no sheet. @param again the skill it teaches once more, null for none */
     record NextLessonRequest(
             @NotBlank @Size(max = 120) String title,
             @Size(max = 600) String aim,
@@ -217,11 +216,24 @@ class CourseController {
                         request.notes(),
                         null,
                         null,
-                        request.again()));
+                        request.again(),
+                        List.of()));
+        return next(lane, id);
+    }
+
+    /** Gives a group something of its own to do while the others are at the first lesson that has not begun. */
+    @PostMapping("/{schoolClass}/beside")
+    @ResponseStatus(HttpStatus.CREATED)
+    NextLessonView beside(@PathVariable UUID schoolClass, @Valid @RequestBody CourseData.GroupWork request) {
+        CourseSchedule lane = courses.beside(schoolClass, request);
+        return next(lane, courses.next(lane).orElseThrow());
+    }
+
+    private static NextLessonView next(CourseSchedule lane, UUID lesson) {
         return new NextLessonView(
-                id,
-                lane.lessons().stream().map(CourseData.LessonData::id).toList().indexOf(id),
-                lane.begins(id).orElse(null));
+                lesson,
+                lane.lessons().stream().map(CourseData.LessonData::id).toList().indexOf(lesson),
+                lane.begins(lesson).orElse(null));
     }
 
     /** Notes what happened in a period. */
