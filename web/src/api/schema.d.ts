@@ -4991,6 +4991,8 @@ export interface components {
             colour: string;
             /** Format: int32 */
             copies?: number;
+            /** Format: int32 */
+            fewest?: number;
             /** Format: double */
             leftMm: number;
             /** Format: int32 */

@@ -1,4 +1,4 @@
-import { screen } from '@testing-library/react';
+import { fireEvent, screen } from '@testing-library/react';
 import { MemoryRouter } from 'react-router';
 import { expect, it, vi } from 'vitest';
 import { answersTo, press, show, type } from '../testing';
@@ -21,7 +21,7 @@ it('puts a lesson without a sheet between two others, as long as the period', as
   answersTo('GET', { '/api/sheets/kinds': [], '/api/kit': { papers: [], sets: [], pencils: [] } });
   const set = vi.fn<CourseChanges['set']>();
   const done = form(set);
-  press('Without a sheet');
+  fireEvent.click(screen.getByRole('radio', { name: 'Without a sheet' }));
   type('Title', 'Visit to the museum');
   press('Insert');
   const lessons = set.mock.calls[0]?.[1] ?? [];
@@ -43,7 +43,7 @@ it('puts the sessions of a project in as lessons with what is to be done in each
   });
   const set = vi.fn<CourseChanges['set']>();
   form(set);
-  press('A project');
+  fireEvent.click(screen.getByRole('radio', { name: 'A project' }));
   await screen.findByText(/Zone 2/);
   press('Insert 2 lessons');
   const lessons = set.mock.calls[0]?.[1] ?? [];
@@ -54,6 +54,6 @@ it('puts the sessions of a project in as lessons with what is to be done in each
 it('says where a sheet is made where there is none', async () => {
   answersTo('GET', { '/api/sheets/kinds': [], '/api/kit': { papers: [], sets: [], pencils: [] }, '/api/sheets': [] });
   form(vi.fn());
-  press('A sheet of mine');
+  fireEvent.click(screen.getByRole('radio', { name: 'A sheet of mine' }));
   expect((await screen.findByRole('link', { name: 'Make a sheet' })).getAttribute('href')).toBe('/sheets');
 });

@@ -103,7 +103,7 @@ function OfSheet({ lane, course, at, onDone }: Props) {
     <>
       <Row>
         <Select
-          label={formatMessage({ id: 'course.newLesson.sheet' })}
+          label={formatMessage({ id: 'course.newLesson.ofSheet' })}
           value={sheet?.id ?? null}
           onChange={setChosen}
           choices={(sheets.data ?? []).map((s) => ({ id: s.id, name: s.title }))}
@@ -139,7 +139,7 @@ function OfProject({ lane, course, at, onDone }: Props) {
     <>
       <Row>
         <Select
-          label={formatMessage({ id: 'course.newLesson.project' })}
+          label={formatMessage({ id: 'course.newLesson.ofProject' })}
           value={project?.id ?? null}
           onChange={setChosen}
           choices={(projects.data ?? []).map((p) => ({ id: p.id, name: p.title }))}
@@ -162,7 +162,11 @@ function OfProject({ lane, course, at, onDone }: Props) {
           onDone();
         }}
         onDone={onDone}
-        words={formatMessage({ id: 'course.newLesson.insertSessions' }, { lessons: count(sessions.data?.length ?? 0, 'lesson') })}
+        words={
+          sessions.isFetching
+            ? formatMessage({ id: 'course.newLesson.cutting' })
+            : formatMessage({ id: 'course.newLesson.insertSessions' }, { lessons: count(sessions.data?.length ?? 0, 'lesson') })
+        }
       />
     </>
   );

@@ -121,6 +121,7 @@ function Row({ line, busy, onSeen, onCounted }: RowProps) {
             </Button>
           </Copies>
         )}
+        {line.fewest != null && <Small>{formatMessage({ id: 'kit.stock.fewest' }, { copies: line.fewest })}</Small>}
       </td>
       <td>
         <Bar role="img" aria-label={formatMessage({ id: 'kit.stock.summary' }, { leftMm: decimals(line.leftMm), afterMm: decimals(Math.max(0, after)) })}>

@@ -44,7 +44,8 @@ class SessionsController {
     }
 
     /** @param work to be done, a line each, as on the printed sheet */
-    record ProjectSessionView(@NotNull List<String> work, @NotNull double minutes) {}
+    record ProjectSessionView(
+            @NotNull List<String> work, @NotNull double minutes) {}
 
     /** Sessions and the names of the zones, from 1. */
     private record Cut(ProjectInfo of, List<Session> sessions, List<String> names) {}

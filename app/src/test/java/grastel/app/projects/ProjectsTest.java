@@ -195,8 +195,7 @@ class ProjectsTest extends ApplicationTest {
                 .doesNotContain("Session 8");
         assertThat(get(teacher, path + "5")).hasStatus(422);
         String sessions = content(get(teacher, "/api/projects/" + id + "/sessions?minutes=45"));
-        assertThat(JsonPath.<List<String>>read(sessions, "$[*].work[*]"))
-                .anyMatch(line -> line.startsWith("Zone 1"));
+        assertThat(JsonPath.<List<String>>read(sessions, "$[*].work[*]")).anyMatch(line -> line.startsWith("Zone 1"));
         assertThat(JsonPath.<List<Double>>read(sessions, "$[*].minutes")).hasSizeGreaterThan(1);
     }
 

@@ -49,6 +49,7 @@ class StockLines {
      * A pencil that courses use.
      *
      * @param copies there are of it; null where nobody said what the classes that use it have
+     * @param fewest copies that a class which works with it has, where that is less; null elsewhere
      * @param students most that work with it in one lesson to come
      * @param leftMm of each copy, by what was drawn since somebody looked
      * @param neededMm of each copy for what is planned
@@ -62,6 +63,7 @@ class StockLines {
             @NotNull String name,
             @NotNull String colour,
             @Nullable Integer copies,
+            @Nullable Integer fewest,
             @NotNull int students,
             @NotNull double leftMm,
             @NotNull double neededMm,
@@ -93,7 +95,12 @@ class StockLines {
         return LeadUse.forecasts(past, planned, stock).stream()
                 .map(f -> {
                     KitPencil of = Require.key(known, f.pencil().title());
-                    return line(f, of, isCounted(of, Require.key(copies, of.id())), Require.key(stock, f.pencil()));
+                    return line(
+                            f,
+                            of,
+                            isCounted(of, Require.key(copies, of.id())),
+                            fewest(f.pencil(), planned),
+                            Require.key(stock, f.pencil()));
                 })
                 .toList();
     }
@@ -120,6 +127,14 @@ class StockLines {
         return copies > 0 || pencil.extra() < 0;
     }
 
+    private static int fewest(Pencil pencil, List<Day> planned) {
+        return planned.stream()
+                .filter(d -> d.uses().containsKey(pencil))
+                .mapToInt(d -> Require.key(d.uses(), pencil).copies())
+                .min()
+                .orElse(Integer.MAX_VALUE);
+    }
+
     private static int students(Pencil pencil, List<Day> past, List<Day> planned) {
         return Stream.of(past, planned)
                 .flatMap(List::stream)
@@ -141,24 +156,26 @@ class StockLines {
                 .forEach(want -> {
                     KitPencil of = known.get(want.pencil().title());
                     if (of != null) {
-                        uses.put(of.pencil(), Use.of(want, students));
+                        uses.put(
+                                of.pencil(), Use.of(want, students, lane.facts().copiesOf(of.pencil())));
                     }
                 });
         return new Day(on.period().date(), uses);
     }
 
-    private static StockLineView line(Forecast f, KitPencil pencil, boolean counted, Stock stock) {
+    private static StockLineView line(Forecast f, KitPencil pencil, boolean counted, int fewest, Stock stock) {
         return new StockLineView(
                 pencil.id(),
                 pencil.pencil().code(),
                 pencil.pencil().name(),
                 Srgb.of(pencil.masstone()).hex(),
                 counted ? stock.copies() : null,
+                fewest < stock.copies() ? fewest : null,
                 f.students(),
                 f.leftMm(),
                 f.neededMm() / Math.max(1, stock.copies()),
                 f.shortOn(),
                 f.order(),
-                Math.max(0, f.students() - stock.copies() - f.order()));
+                f.moreForOneEach());
     }
 }

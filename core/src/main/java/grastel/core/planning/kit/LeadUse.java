@@ -39,10 +39,24 @@ public final class LeadUse {
      * @param mm taken of it by all students together
      * @param students who work with it
      * @param inTurns copies that are enough if they take turns
+     * @param copies the class has at hand
      */
-    public record Use(double mm, int students, int inTurns) {
-        public static Use of(Demand.Want want, int students) {
-            return new Use(want.leadMm() * students, students, want.fewestCopies(students));
+    public record Use(double mm, int students, int inTurns, int copies) {
+        /** @param copies the class has at hand; null where nobody said: then each student has its own */
+        public static Use of(Demand.Want want, int students, @Nullable Integer copies) {
+            return new Use(
+                    want.leadMm() * students,
+                    students,
+                    want.fewestCopies(students),
+                    copies == null ? students : copies);
+        }
+
+        private int missing() {
+            return Math.max(0, inTurns - copies);
+        }
+
+        private int missingForOneEach() {
+            return Math.max(0, students - copies);
         }
     }
 
@@ -68,7 +82,8 @@ public final class LeadUse {
      * @param neededMm of all copies together for what is planned
      * @param students most that work with it in one lesson to come
      * @param shortOn the first day there is not enough lead, or too few copies even for turns; null where it lasts
-     * @param order how many new ones make it last, and are enough for turns
+     * @param order how many new ones make it last, and are enough for turns in every class
+     * @param moreForOneEach besides those, so that nobody waits for another
      */
     public record Forecast(
             Pencil pencil,
@@ -76,7 +91,8 @@ public final class LeadUse {
             double neededMm,
             int students,
             @Nullable LocalDate shortOn,
-            int order) {}
+            int order,
+            int moreForOneEach) {}
 
     /** Of every pencil that is planned for or was used, those that run short first. @param past, planned in order of days */
     public static List<Forecast> forecasts(List<Day> past, List<Day> planned, Map<Pencil, Stock> stock) {
@@ -98,21 +114,24 @@ public final class LeadUse {
         double usable = new Stock(stock.copies(), left, stock.lookedAt()).usable();
         double needed = 0;
         int students = 0;
-        int inTurns = 0;
+        int missing = 0;
+        int missingForOneEach = 0;
         LocalDate shortOn = null;
         for (Day day : planned) {
-            Use use = day.of(pencil).orElse(new Use(0, 0, 0));
+            Use use = day.of(pencil).orElse(new Use(0, 0, 0, 0));
             needed += use.mm();
             students = Math.max(students, use.students());
-            inTurns = Math.max(inTurns, use.inTurns());
-            boolean isShort = needed > usable || use.inTurns() > stock.copies();
+            missing = Math.max(missing, use.missing());
+            missingForOneEach = Math.max(missingForOneEach, use.missingForOneEach());
+            boolean isShort = needed > usable || use.missing() > 0;
             shortOn = shortOn == null && isShort ? day.date() : shortOn;
         }
         if (needed == 0 && used == 0) {
             return Optional.empty();
         }
         int forLead = (int) Math.ceil(Math.max(0, needed - usable) / (NEW_MM - STUB_MM) - 1e-9);
-        return Optional.of(new Forecast(
-                pencil, left, needed, students, shortOn, Math.max(forLead, Math.max(0, inTurns - stock.copies()))));
+        int order = Math.max(forLead, missing);
+        return Optional.of(
+                new Forecast(pencil, left, needed, students, shortOn, order, Math.max(0, missingForOneEach - order)));
     }
 }

@@ -25,26 +25,26 @@ class LeadUseTest {
     private static final LocalDate MONDAY = LocalDate.of(2026, 9, 7);
 
     private static Use used(double mm) {
-        return new Use(mm, 0, 0);
+        return new Use(mm, 0, 0, 0);
     }
 
     @Test
     void tooFewCopiesForTurnsAreOrderedThoughTheirLeadLasts() {
         Map<Pencil, Stock> stock = Map.of(BLUE, new Stock(3, 170, MONDAY), RED, new Stock(3, 170, MONDAY));
         List<Day> planned = List.of(
-                new Day(MONDAY.plusDays(1), Map.of(BLUE, new Use(10, 28, 3), RED, new Use(10, 28, 3))),
-                new Day(MONDAY.plusDays(8), Map.of(BLUE, new Use(10, 26, 5))));
+                new Day(MONDAY.plusDays(1), Map.of(BLUE, new Use(10, 28, 3, 3), RED, new Use(10, 28, 3, 3))),
+                new Day(MONDAY.plusDays(8), Map.of(BLUE, new Use(10, 26, 5, 3))));
         assertThat(LeadUse.forecasts(List.of(), planned, stock))
                 .containsExactly(
-                        new LeadUse.Forecast(BLUE, 170, 20, 28, MONDAY.plusDays(8), 2),
-                        new LeadUse.Forecast(RED, 170, 10, 28, null, 0));
+                        new LeadUse.Forecast(BLUE, 170, 20, 28, MONDAY.plusDays(8), 2, 23),
+                        new LeadUse.Forecast(RED, 170, 10, 28, null, 0, 25));
     }
 
     @Test
     void allThatAreLostAreOrdered() {
-        List<Day> planned = List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, new Use(200, 28, 1))));
+        List<Day> planned = List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, new Use(200, 28, 1, 0))));
         assertThat(LeadUse.forecasts(List.of(), planned, Map.of(BLUE, new Stock(0, 170, MONDAY))))
-                .containsExactly(new LeadUse.Forecast(BLUE, 0, 200, 28, MONDAY.plusDays(1), 2));
+                .containsExactly(new LeadUse.Forecast(BLUE, 0, 200, 28, MONDAY.plusDays(1), 2, 26));
     }
 
     @Test
@@ -67,8 +67,8 @@ class LeadUseTest {
         // 2 × (90 − 40) mm can be used; 120 are by the second week, 180 by the third: one new pencil gives 130
         assertThat(LeadUse.forecasts(List.of(), planned, stock))
                 .containsExactly(
-                        new LeadUse.Forecast(BLUE, 90, 180, 0, MONDAY.plusWeeks(1), 1),
-                        new LeadUse.Forecast(RED, 170, 300, 0, null, 0));
+                        new LeadUse.Forecast(BLUE, 90, 180, 0, MONDAY.plusWeeks(1), 1, 0),
+                        new LeadUse.Forecast(RED, 170, 300, 0, null, 0, 0));
     }
 
     @Test
@@ -77,7 +77,7 @@ class LeadUseTest {
         List<Day> past = List.of(
                 new Day(MONDAY, Map.of(BLUE, used(30.0))), new Day(MONDAY.plusWeeks(1), Map.of(BLUE, used(40.0))));
         assertThat(LeadUse.forecasts(past, List.of(), stock))
-                .containsExactly(new LeadUse.Forecast(BLUE, 70, 0, 0, null, 0));
+                .containsExactly(new LeadUse.Forecast(BLUE, 70, 0, 0, null, 0, 0));
     }
 
     @Test
@@ -87,7 +87,7 @@ class LeadUseTest {
                         List.of(),
                         List.of(new Day(MONDAY.plusDays(1), Map.of(BLUE, used(1.0)))),
                         Map.of(BLUE, new Stock(5, 30, MONDAY))))
-                .containsExactly(new LeadUse.Forecast(BLUE, 30, 1, 0, MONDAY.plusDays(1), 1));
+                .containsExactly(new LeadUse.Forecast(BLUE, 30, 1, 0, MONDAY.plusDays(1), 1, 0));
     }
 
     @Test
