@@ -71,7 +71,8 @@ public abstract class CourseTestBase extends ApplicationTest {
                 "notes",
                 "from",
                 "until",
-                "again");
+                "again",
+                "beside");
         return lessons.stream()
                 .map(l -> {
                     Map<String, Object> data = new LinkedHashMap<>(l);

@@ -33,7 +33,12 @@ public final class FieldWork {
      * @param minutes for a hand of the speed asked for, with taking up another pencil than before
      */
     public record PictureWork(
-            Technique technique, @Nullable Pencil pencil, double cm2, int passes, double pressure, double minutes) {}
+            Technique technique, @Nullable Pencil pencil, double cm2, int passes, double pressure, double minutes) {
+        /** An equal part of it: so many make the whole. */
+        public PictureWork portion(int parts) {
+            return new PictureWork(technique, pencil, cm2 / parts, passes, pressure, minutes / parts);
+        }
+    }
 
     /** @param cm2PerMinute area of one light pass that the hand covers in a minute, cm² */
     public static List<PictureWork> of(FieldPlan field, List<Pencil> palette, double cm2PerMinute) {

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -27,8 +28,8 @@ public final class Stages {
     /** An even box that takes longer is parted between its layers, minutes at the usual pace. */
     private static final double LONG_BOX_MINUTES = 12;
 
-    /** A zone of a picture likewise. */
-    private static final double LONG_ZONE_MINUTES = 20;
+    /** A zone of a picture and a strip likewise; a layer that takes longer is laid in portions, so that it fits any period. */
+    private static final double LONG_MINUTES = 20;
 
     /** Drawing without a sheet can be stopped so often. */
     private static final double FREE_PIECE_MINUTES = 5;
@@ -134,32 +135,52 @@ public final class Stages {
             if (work.isEmpty()) {
                 return;
             }
-            if (!field.even() || minutes(work) <= LONG_BOX_MINUTES) {
-                to.add(stage(field, field.id() + suffix, work));
-                return;
+            Part part = new Part(sheet, place, field.id(), field.group(), field.label());
+            to.addAll(parted(
+                    id(field.id() + suffix),
+                    part,
+                    work,
+                    field.even() ? LONG_BOX_MINUTES : LONG_MINUTES,
+                    field.even() ? Stop.GOOD : Stop.POOR));
+        }
+
+        /**
+         * Work as one stage, or where it is long, each of its layers.
+         *
+         * @param between how good it is to stop between layers: a fade or a strip is better done at one go
+         */
+        private static List<Stage> parted(
+                String name, Part part, List<PictureWork> work, double longest, Stop between) {
+            if (minutes(work) <= longest) {
+                return List.of(new Stage(name, Kind.WORK, part, minutes(work), Stop.GOOD, work));
             }
+            List<Stage> stages = new ArrayList<>();
             for (int i = 0; i < work.size(); i++) {
-                to.add(stage(field, field.id() + suffix + "/" + (i + 1), work.subList(i, i + 1)));
+                Stop after = i + 1 == work.size() ? Stop.GOOD : between;
+                stages.addAll(portions(name + "/" + (i + 1), part, work.get(i), after));
             }
+            return stages;
+        }
+
+        /** A layer, or where it alone is long, equal areas of it. */
+        private static List<Stage> portions(String name, Part part, PictureWork layer, Stop after) {
+            int portions = (int) Math.max(1, Math.ceil(layer.minutes() / LONG_MINUTES - 1e-9));
+            PictureWork portion = layer.portion(portions);
+            return IntStream.rangeClosed(1, portions)
+                    .mapToObj(i -> new Stage(
+                            portions == 1 ? name : name + "." + i,
+                            Kind.WORK,
+                            part,
+                            portion.minutes(),
+                            i == portions ? after : Stop.POOR,
+                            List.of(portion)))
+                    .toList();
         }
 
         /** A zone is a stage, or where it is large, each of its layers. */
         private void zone(List<Stage> to, FieldPlan field, FieldWork.Zone zone) {
             Part part = new Part(sheet, place, field.id(), field.group(), say("exercise.zone", zone.number()));
-            String name = id(field.id() + "/z" + zone.number());
-            if (minutes(zone.work()) <= LONG_ZONE_MINUTES) {
-                to.add(new Stage(name, Kind.WORK, part, minutes(zone.work()), Stop.GOOD, zone.work()));
-                return;
-            }
-            for (int i = 0; i < zone.work().size(); i++) {
-                List<PictureWork> one = zone.work().subList(i, i + 1);
-                to.add(new Stage(name + "/" + (i + 1), Kind.WORK, part, minutes(one), Stop.GOOD, one));
-            }
-        }
-
-        private Stage stage(FieldPlan field, String name, List<PictureWork> work) {
-            Part part = new Part(sheet, place, field.id(), field.group(), field.label());
-            return new Stage(id(name), Kind.WORK, part, minutes(work), Stop.GOOD, work);
+            to.addAll(parted(id(field.id() + "/z" + zone.number()), part, zone.work(), LONG_MINUTES, Stop.GOOD));
         }
 
         private String id(String name) {
