@@ -3200,6 +3200,7 @@ export interface components {
             grainMm: number;
             /** Format: double */
             grown: number;
+            lessons?: components["schemas"]["LessonsView"];
             /** Format: double */
             minutes: number;
             pageProblem?: string;
@@ -3674,6 +3675,14 @@ export interface components {
             until?: string;
             /** Format: int32 */
             workMinutes?: number;
+        };
+        LessonsView: {
+            /** Format: int32 */
+            lessons: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            room: number;
         };
         LessonView: {
             /** @enum {string} */

@@ -34,6 +34,15 @@ export function Consequences({ draft, paper, onValues, onThreshold, schoolClass 
   return (
     <>
       {draft.confusions.length > 0 && <Alike confusions={draft.confusions} />}
+      {draft.lessons && schoolClass && (
+        <Finding>
+          ▲{' '}
+          {formatMessage(
+            { id: 'sheets.takesLessons' },
+            { minutes: Math.round(draft.lessons.minutes), name: schoolClass.name, room: Math.round(draft.lessons.room), lessons: draft.lessons.lessons },
+          )}
+        </Finding>
+      )}
       {draft.exercises.map((e, i) => (
         <section key={i} aria-label={e.title}>
           <Head>

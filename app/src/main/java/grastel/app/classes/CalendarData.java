@@ -22,6 +22,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -148,6 +149,16 @@ public record CalendarData(
     /** All periods of the term; none where no term is given. */
     public List<Period> periods() {
         return term == null ? List.of() : timetable().periods();
+    }
+
+    /** How a class uses a period at the usual pace. */
+    public ClassTime time() {
+        return new ClassTime(setUpMinutes, clearingMinutes, 1);
+    }
+
+    /** Minutes that the longest period leaves for a lesson; none where nobody said when the class meets. */
+    public OptionalDouble room() {
+        return slots.stream().mapToDouble(s -> time().room(s.minutes())).max();
     }
 
     /** The periods of a day, the cancelled ones too. */

@@ -137,7 +137,7 @@ class CourseSchedules {
         double setUp = c.calendar().setUpMinutes();
         double clearing = c.calendar().clearingMinutes();
         PaceEvidence pace =
-                PaceEvidence.of(inOrder, log, new ClassTime(setUp, clearing, 1), came(lessons, pages.reached()));
+                PaceEvidence.of(inOrder, log, c.calendar().time(), came(lessons, pages.reached()));
         ClassTime time = new ClassTime(setUp, clearing, pace.pace().speed());
         Schedule laid = Scheduler.lay(inOrder, periods, time, log);
         ClassFacts facts =

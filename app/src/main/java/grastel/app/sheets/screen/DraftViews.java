@@ -1,5 +1,6 @@
 package grastel.app.sheets.screen;
 
+import grastel.app.classes.CalendarData;
 import grastel.app.kit.LayerData;
 import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.app.sheets.planning.PlannedPicture;
@@ -24,6 +25,7 @@ import grastel.core.exercise.plan.FieldPlan;
 import grastel.core.exercise.plan.FieldPlan.Ask;
 import grastel.core.exercise.plan.GoalPlan;
 import grastel.core.media.Pencil;
+import grastel.core.planning.Stages;
 import grastel.core.recipe.Confusions;
 import grastel.core.recipe.Confusions.Confusion;
 import jakarta.validation.constraints.NotNull;
@@ -152,10 +154,17 @@ public final class DraftViews {
         }
     }
 
+    /** A sheet that three of four students do not finish in one lesson. @param minutes they need; @param room in a lesson; @param lessons it takes */
+    record LessonsView(
+            @NotNull double minutes,
+            @NotNull double room,
+            @NotNull int lessons) {}
+
     /**
      * @param confusions the most alike first
      * @param grown how many times as large as chosen fields are printed, as the page has room; 1 for as chosen
      * @param smallWords true where the page has no room for words that are well read
+     * @param lessons how many of the class's it takes; null where one is enough or nobody said when the class meets
      * @param pageProblem why no pages could be laid out, or null
      */
     record DraftView(
@@ -167,9 +176,11 @@ public final class DraftViews {
             @NotNull String paperColour,
             @NotNull double grown,
             @NotNull boolean smallWords,
+            @Nullable LessonsView lessons,
             @Nullable String pageProblem) {}
 
-    public static DraftView of(Draft draft, Map<Pencil, UUID> ids) {
+    /** @param calendar of the class it is for; null for none */
+    public static DraftView of(Draft draft, Map<Pencil, UUID> ids, @Nullable CalendarData calendar) {
         int planned = 0;
         List<ExerciseView> exercises = new ArrayList<>();
         for (DraftedExercise one : draft.exercises()) {
@@ -188,9 +199,18 @@ public final class DraftViews {
                 Srgb.of(draft.setting().paper().ground().toLab()).hex(),
                 draft.grown(),
                 draft.smallWords(),
+                calendar == null ? null : lessons(draft, calendar),
                 draft.pageProblems().isEmpty()
                         ? null
                         : draft.pageProblems().get(0).message());
+    }
+
+    private static @Nullable LessonsView lessons(Draft draft, CalendarData calendar) {
+        double room = calendar.room().orElse(Double.POSITIVE_INFINITY);
+        double minutes = Stages.of(List.of(draft.plan()), draft.setting().band(), 0, 0, 0).stream()
+                .mapToDouble(calendar.time()::planned)
+                .sum();
+        return minutes <= room || room == 0 ? null : new LessonsView(minutes, room, (int) Math.ceil(minutes / room));
     }
 
     private static ExerciseView exercise(

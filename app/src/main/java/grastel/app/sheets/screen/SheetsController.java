@@ -84,7 +84,11 @@ class SheetsController {
     /** The pages and what they ask, without keeping anything. What cannot be is said, not refused. */
     @PostMapping("/preview")
     DraftView preview(@Valid @RequestBody SheetRequest request) {
-        return DraftViews.of(sheets.draft(request.title(), request.data()), planner.ids());
+        UUID of = request.data().schoolClass();
+        return DraftViews.of(
+                sheets.draft(request.title(), request.data()),
+                planner.ids(),
+                of == null ? null : classes.one(of).calendar());
     }
 
     /** The straight lines of a drawing in a frame, from a picture of it; nothing is kept. */
