@@ -18,7 +18,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,8 +32,8 @@ import org.jspecify.annotations.Nullable;
 record Roster(List<String> names, List<FieldProblem> problems, List<String> notes) {
     static final int LONGEST_NAME = 120;
     static final int MOST_STUDENTS = 60;
-    /** A list that was numbered by hand. */
-    private static final Pattern COUNTED = Pattern.compile("^\\p{Nd}{1,3}[.)]\\s+");
+    /** Titles and dates may stand above the heads, so many lines. */
+    private static final int MOST_ABOVE = 8;
 
     Roster {
         names = List.copyOf(names);
@@ -87,21 +86,30 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
     }
 
     private static Roster read(List<CsvRecord> all, int linesBefore) {
-        RosterColumns heads = all.isEmpty()
-                ? RosterColumns.NONE
-                : RosterColumns.of(all.get(0)).orElse(RosterColumns.NONE);
-        List<CsvRecord> rows = heads.isHeaded() ? all.subList(1, all.size()) : all;
+        int head = head(all);
+        RosterColumns heads =
+                head < 0 ? RosterColumns.NONE : RosterColumns.of(all.get(head)).orElse(RosterColumns.NONE);
+        List<CsvRecord> rows = all.subList(head + 1, all.size());
         List<CsvRecord> filled = rows.stream().filter(r -> !isEmpty(r)).toList();
         List<Integer> columns = heads.isHeaded() ? List.of() : RosterColumns.unheaded(filled);
         if (columns.size() > 2) {
             return refused("HEADS_MISSING", say("problem.these-lines-have-columns", columns.size()));
         }
-        boolean counted = columns.size() == 1
-                && filled.stream()
-                        .allMatch(r -> COUNTED.matcher(cell(r, columns.get(0))).find());
-        Reading reading = new Reading(heads, columns, counted, linesBefore);
+        Reading reading = new Reading(heads, columns, linesBefore);
+        all.subList(0, Math.max(0, head)).forEach(reading::isAbove);
+        reading.look(filled);
         rows.forEach(reading::take);
         return reading.done();
+    }
+
+    /** The row of heads; −1 where there is none. */
+    private static int head(List<CsvRecord> all) {
+        for (int i = 0; i < Math.min(all.size(), MOST_ABOVE + 1); i++) {
+            if (RosterColumns.of(all.get(i)).isPresent()) {
+                return i;
+            }
+        }
+        return -1;
     }
 
     private static boolean isEmpty(CsvRecord row) {
@@ -116,30 +124,57 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
     private static final class Reading {
         private final RosterColumns heads;
         private final List<Integer> columns;
-        private final boolean counted;
         private final int linesBefore;
+        private boolean counted;
+        private boolean turned;
         private final List<String> names = new ArrayList<>();
         private final List<FieldProblem> problems = new ArrayList<>();
         private final List<String> notes = new ArrayList<>();
         private final Map<String, Long> seen = new HashMap<>();
 
-        Reading(RosterColumns heads, List<Integer> columns, boolean counted, int linesBefore) {
+        Reading(RosterColumns heads, List<Integer> columns, int linesBefore) {
             this.heads = heads;
             this.columns = columns;
-            this.counted = counted;
             this.linesBefore = linesBefore;
         }
 
+        /** A line above the heads. */
+        void isAbove(CsvRecord row) {
+            if (!isEmpty(row)) {
+                notes.add(say("problem.line-above-heads", line(row)));
+            }
+        }
+
+        /** How the list writes its names: what all or nearly all have in common is its habit. */
+        void look(List<CsvRecord> rows) {
+            List<String> written = rows.stream()
+                    .map(this::nameOf)
+                    .filter(n -> !n.isBlank() && !RosterName.isSum(n))
+                    .toList();
+            counted = !written.isEmpty() && written.stream().allMatch(RosterName::isCounted);
+            turned = heads.isFamilyFirst()
+                    || written.size() > 1
+                            && written.stream().filter(RosterName::isTurned).count() * 10 >= written.size() * 9L;
+        }
+
+        private long line(CsvRecord row) {
+            return row.getStartingLineNumber() + linesBefore;
+        }
+
         void take(CsvRecord row) {
-            long line = row.getStartingLineNumber() + linesBefore;
+            long line = line(row);
             Optional<String> over = heads.passedOver(row);
             String name = nameOf(row);
             if (over.isPresent()) {
                 notes.add(say("problem.line-is-and-was", line, over.get()));
             } else if (name.isBlank()) {
                 notes.add(say("problem.line-is-empty-and", line));
+            } else if (RosterName.isSum(name)) {
+                notes.add(say("problem.line-is-and-was", line, "“" + name + "”"));
             } else {
-                take(name, line);
+                RosterName said = RosterName.of(name, counted, turned);
+                said.done().forEach(done -> notes.add(say("problem.line-was-changed", line, said.name(), done)));
+                take(said.name(), line);
             }
         }
 
@@ -149,8 +184,9 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
             if (problem != null) {
                 problems.add(new FieldProblem("lines[" + line + "]", problem, message(problem, line, name)));
             } else if (before != null) {
-                problems.add(new FieldProblem(
-                        "lines[" + line + "]", "DUPLICATE", say("problem.line-repeats-line-add", line, before)));
+                String other = twin(name);
+                notes.add(say("problem.line-repeats-line", line, before, other));
+                names.add(other);
             } else {
                 names.add(name);
                 String missing = Typeface.missing(name);
@@ -160,6 +196,15 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
             }
         }
 
+        /** Two students of one name are told apart by a number. */
+        private String twin(String name) {
+            int number = 2;
+            while (seen.putIfAbsent((name + " " + number).toLowerCase(Locale.ROOT), 0L) != null) {
+                number++;
+            }
+            return name + " " + number;
+        }
+
         private String nameOf(CsvRecord row) {
             if (heads.isHeaded()) {
                 return heads.name(row);
@@ -167,8 +212,7 @@ record Roster(List<String> names, List<FieldProblem> problems, List<String> note
             if (columns.size() == 2) {
                 return (cell(row, columns.get(1)) + " " + cell(row, columns.get(0))).strip();
             }
-            String name = columns.isEmpty() ? "" : cell(row, columns.get(0));
-            return counted ? COUNTED.matcher(name).replaceFirst("").strip() : name;
+            return columns.isEmpty() ? "" : cell(row, columns.get(0));
         }
 
         Roster done() {

@@ -19,6 +19,8 @@ import java.util.Set;
 record RosterColumns(Map<Column, Integer> by) {
     enum Column {
         FULL,
+        /** The whole name, family name first. */
+        TURNED,
         GIVEN,
         FAMILY,
         PREFERRED,
@@ -31,6 +33,10 @@ record RosterColumns(Map<Column, Integer> by) {
     private static final Set<String> GIVEN = Set.of(
             "forename",
             "forenames",
+            "legalfirstname",
+            "legalforename",
+            "studentfirstname",
+            "studentforename",
             "firstname",
             "givenname",
             "given",
@@ -65,6 +71,10 @@ record RosterColumns(Map<Column, Integer> by) {
     private static final Set<String> FAMILY = Set.of(
             "surname",
             "lastname",
+            "legalsurname",
+            "legallastname",
+            "studentsurname",
+            "studentlastname",
             "familyname",
             "family",
             "last",
@@ -105,6 +115,7 @@ record RosterColumns(Map<Column, Integer> by) {
 
     private static final Set<String> FULL = Set.of(
             "fullname",
+            "legalname",
             "studentname",
             "student",
             "students",
@@ -140,8 +151,25 @@ record RosterColumns(Map<Column, Integer> by) {
             "שם",
             "नाम");
 
+    private static final Set<String> TURNED = Set.of(
+            "surnamefirstname",
+            "surnameforename",
+            "surnamegivenname",
+            "lastnamefirstname",
+            "lastfirst",
+            "lastnamefirst",
+            "familynamegivenname",
+            "studentnamelastfirst",
+            "namevorname",
+            "nachnamevorname",
+            "nomprenom",
+            "apellidosnombre",
+            "apellidosynombre",
+            "cognomenome",
+            "achternaamvoornaam");
+
     private static final Set<String> PREFERRED =
-            Set.of("preferredgivenname", "preferredname", "preferredfirstname", "knownas");
+            Set.of("preferredgivenname", "preferredname", "preferredfirstname", "preferredforename", "knownas");
     private static final Set<String> ROLE =
             Set.of("role", "roles", "primaryrole", "usertype", "rolle", "funktion", "rol", "ruolo");
     private static final Set<String> STATUS = Set.of("status", "statut", "estado", "stato");
@@ -197,7 +225,9 @@ record RosterColumns(Map<Column, Integer> by) {
                     : by.containsKey(Column.GIVEN) ? Column.FAMILY : Column.FULL;
             by.putIfAbsent(half, name);
         }
-        boolean named = by.containsKey(Column.FULL) || by.containsKey(Column.GIVEN) && by.containsKey(Column.FAMILY);
+        boolean named = by.containsKey(Column.FULL)
+                || by.containsKey(Column.TURNED)
+                || by.containsKey(Column.GIVEN) && by.containsKey(Column.FAMILY);
         return named ? Optional.of(new RosterColumns(by)) : Optional.empty();
     }
 
@@ -206,6 +236,7 @@ record RosterColumns(Map<Column, Integer> by) {
                 Map.entry(GIVEN, Column.GIVEN),
                 Map.entry(FAMILY, Column.FAMILY),
                 Map.entry(FULL, Column.FULL),
+                Map.entry(TURNED, Column.TURNED),
                 Map.entry(PREFERRED, Column.PREFERRED),
                 Map.entry(ROLE, Column.ROLE),
                 Map.entry(STATUS, Column.STATUS),
@@ -225,6 +256,11 @@ record RosterColumns(Map<Column, Integer> by) {
         return !by.isEmpty();
     }
 
+    /** Names are written family name first, in one column. */
+    boolean isFamilyFirst() {
+        return by.containsKey(Column.TURNED) && !by.containsKey(Column.FULL);
+    }
+
     boolean has(Column column) {
         return by.containsKey(column);
     }
@@ -237,7 +273,8 @@ record RosterColumns(Map<Column, Integer> by) {
     String name(CsvRecord row) {
         String family = field(row, Column.FAMILY);
         if (family.isEmpty() && field(row, Column.GIVEN).isEmpty()) {
-            return field(row, Column.FULL);
+            String full = field(row, Column.FULL);
+            return full.isEmpty() ? field(row, Column.TURNED) : full;
         }
         String preferred = field(row, Column.PREFERRED);
         return ((preferred.isEmpty() ? field(row, Column.GIVEN) : preferred) + " " + family).strip();

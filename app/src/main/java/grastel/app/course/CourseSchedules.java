@@ -136,8 +136,7 @@ class CourseSchedules {
         List<Period> periods = c.calendar().periods();
         double setUp = c.calendar().setUpMinutes();
         double clearing = c.calendar().clearingMinutes();
-        PaceEvidence pace =
-                PaceEvidence.of(inOrder, log, c.calendar().time(), came(lessons, pages.reached()));
+        PaceEvidence pace = PaceEvidence.of(inOrder, log, c.calendar().time(), came(lessons, pages.reached()));
         ClassTime time = new ClassTime(setUp, clearing, pace.pace().speed());
         Schedule laid = Scheduler.lay(inOrder, periods, time, log);
         ClassFacts facts =

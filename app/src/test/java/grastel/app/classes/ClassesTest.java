@@ -20,7 +20,7 @@ class ClassesTest extends ApplicationTest {
     void aListWithAProblemChangesNothing() {
         SignedIn teacher = newTeacher();
 
-        assertThat(post(teacher, "/api/classes", request("8 Dunlin", "Ana\nUgo\nAna")))
+        assertThat(post(teacher, "/api/classes", request("8 Dunlin", "Ana\nUgo\n=1+1")))
                 .hasStatus(422)
                 .bodyJson()
                 .extractingPath("$.fields[0].path")
