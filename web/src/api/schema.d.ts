@@ -270,7 +270,7 @@ export interface paths {
         get?: never;
         put: operations["change_4"];
         post?: never;
-        delete: operations["remove_1"];
+        delete: operations["remove_2"];
         options?: never;
         head?: never;
         patch?: never;
@@ -540,9 +540,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        put: operations["rename"];
         post?: never;
-        delete: operations["remove_2"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -4551,6 +4551,10 @@ export interface components {
             };
             words: string;
         };
+        RenameRequest: {
+            name: string;
+            seen: string;
+        };
         ReopenRequest: {
             seen: string;
         };
@@ -5920,7 +5924,7 @@ export interface operations {
             };
         };
     };
-    remove_1: {
+    remove_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6454,7 +6458,34 @@ export interface operations {
             };
         };
     };
-    remove_2: {
+    rename: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RenameRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;

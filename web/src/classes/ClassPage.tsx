@@ -15,6 +15,7 @@ import { Keeping } from './Keeping';
 import { Method } from './Method';
 import { Sharing } from './Sharing';
 import { Standards } from './Standards';
+import { StudentName } from './StudentName';
 import { RosterPreview } from './RosterPreview';
 import { count, formatMessage } from '../words/intl';
 
@@ -85,7 +86,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
         <Students>
           {open.students.map((s) => (
             <li key={s.id}>
-              <Link to={`/students/${s.id}`}>{s.name}</Link>
+              <StudentName schoolClass={open.id} id={s.id} name={s.name} />
               <Standing>{nextOf(s.id)}</Standing>
               <Confirmable
                 ask={formatMessage({ id: 'classes.students.remove' })}

@@ -162,6 +162,7 @@ public abstract class EveryEndpoint extends ApplicationTest {
                 Map.of("title", "Redo sheets", "students", List.of(student)),
                 schoolClass);
         add(GET, "/api/wall/runs/{id}", null, run.id());
+        add(PUT, "/api/classes/{id}/students/{student}", Map.of("name", "Ana Silva", "seen", ""), schoolClass, student);
         add(GET, "/api/wall/students/{id}", null, student);
         kitAndBench();
         chart();

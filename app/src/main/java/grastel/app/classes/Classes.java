@@ -176,6 +176,28 @@ public class Classes {
         return saved(found);
     }
 
+    /** Calls a student otherwise; its work stays. @param seen the name it was changed from */
+    ClassInfo rename(UUID id, UUID student, String seen, Roster one) {
+        requireFine(one);
+        if (one.names().size() != 1) {
+            throw ApiProblem.invalid("name", "NOT_ONE", say("problem.one-name"));
+        }
+        SchoolClass found = forChange(id, null);
+        Student of = found.students().stream()
+                .filter(s -> s.id().equals(student))
+                .findFirst()
+                .orElseThrow(() -> ApiProblem.notFound(say("thing.student")));
+        if (!of.name().equals(seen)) {
+            throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.student-renamed-meanwhile", of.name()));
+        }
+        String name = one.names().get(0);
+        if (found.students().stream().anyMatch(s -> s != of && s.name().equalsIgnoreCase(name))) {
+            throw ApiProblem.invalid("name", "DUPLICATE", say("problem.is-in-the-class", name));
+        }
+        found.rename(of, name);
+        return saved(found);
+    }
+
     /** Deletes a student with every sheet, picture and mark. */
     ClassInfo remove(UUID id, UUID student) {
         SchoolClass found = forChange(id, null);

@@ -199,6 +199,16 @@ class ClassesController {
         return view(classes.add(id, Roster.of(request.names())));
     }
 
+    /** @param seen the name as it was when the change was begun */
+    record RenameRequest(
+            @NotBlank @Size(max = Roster.LONGEST_NAME) String name,
+            @NotNull @Size(max = Roster.LONGEST_NAME) String seen) {}
+
+    @PutMapping("/{id}/students/{student}")
+    ClassView rename(@PathVariable UUID id, @PathVariable UUID student, @Valid @RequestBody RenameRequest request) {
+        return view(classes.rename(id, student, request.seen(), Roster.of(request.name())));
+    }
+
     @DeleteMapping("/{id}/students/{student}")
     ClassView remove(@PathVariable UUID id, @PathVariable UUID student) {
         return view(classes.remove(id, student));

@@ -153,6 +153,11 @@ class SchoolClass extends Revised {
         touch();
     }
 
+    void rename(Student student, String name) {
+        touch();
+        student.rename(name);
+    }
+
     /** True if the student was one of this class. */
     boolean remove(UUID student) {
         touch();

@@ -29,6 +29,10 @@ class Student extends Owned {
         this.place = place;
     }
 
+    void rename(String other) {
+        name = other;
+    }
+
     String name() {
         return name;
     }

@@ -2,6 +2,7 @@ package grastel.app.classes;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.jayway.jsonpath.JsonPath;
 import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
@@ -26,6 +27,27 @@ class ClassesTest extends ApplicationTest {
                 .extractingPath("$.fields[0].path")
                 .isEqualTo("lines[3]");
         assertThat(get(teacher, "/api/classes")).bodyJson().isLenientlyEqualTo("[]");
+    }
+
+    @Test
+    void aStudentIsRenamedAndItsWorkStays() {
+        SignedIn teacher = newTeacher();
+        String made = content(post(teacher, "/api/classes", request("8 Dunlin", "Ana Sliva\nUgo Bassi")));
+        String id = JsonPath.read(made, "$.id");
+        String ana = JsonPath.read(made, "$.students[0].id");
+        String path = "/api/classes/{id}/students/{student}";
+        String renamed = content(put(teacher, path, Map.of("name", "Ana Silva", "seen", "Ana Sliva"), id, ana));
+        assertThat(JsonPath.<List<String>>read(renamed, "$.students[*].name"))
+                .containsExactly("Ana Silva", "Ugo Bassi");
+        assertThat(JsonPath.<String>read(renamed, "$.students[0].id")).isEqualTo(ana);
+
+        assertThat(put(teacher, path, Map.of("name", "Ana S.", "seen", "Ana Sliva"), id, ana))
+                .as("by somebody who saw the old name")
+                .hasStatus(409);
+        assertThat(put(teacher, path, Map.of("name", "ugo bassi", "seen", "Ana Silva"), id, ana))
+                .hasStatus(422);
+        assertThat(put(teacher, path, Map.of("name", "=1+1", "seen", "Ana Silva"), id, ana))
+                .hasStatus(422);
     }
 
     @Test

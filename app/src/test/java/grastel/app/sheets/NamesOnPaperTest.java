@@ -28,6 +28,8 @@ class NamesOnPaperTest extends ApplicationTest {
             "王小明",
             "김하늘",
             "มะลิ ทองดี",
+            "Fionn Swift",
+            "Steffi Baffle",
             "Zoë Østergård",
             "Ελένη Παπά");
 

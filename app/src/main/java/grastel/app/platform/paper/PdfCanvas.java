@@ -22,6 +22,8 @@ import java.util.Map;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.cos.COSName;
 import org.apache.pdfbox.io.IOUtils;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
@@ -110,7 +112,10 @@ public final class PdfCanvas {
 
     private static PDType0Font font(PDDocument pdf, Weight weight) throws IOException {
         try (InputStream file = Typeface.file(weight)) {
-            return PDType0Font.load(pdf, file);
+            TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(file));
+            // A ligature has no letters of its own: names with fi or ft could not be searched, copied or read aloud.
+            letters.setEnableGsub(false);
+            return PDType0Font.load(pdf, letters, true);
         }
     }
 
