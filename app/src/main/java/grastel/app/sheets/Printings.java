@@ -211,6 +211,13 @@ public class Printings {
                 .toList();
     }
 
+    /** Holds pages until the end of the transaction: whoever judges them together does so one after another, on every node. */
+    public void hold(Collection<UUID> printedPages) {
+        if (printedPages.size() > 1) {
+            pages.held(printedPages);
+        }
+    }
+
     /** The page a code names, if it is one of this teacher's. */
     public Optional<PrintedSheet> printed(PageCode code) {
         return pages.row(code.run(), code.page()).map(this::printed);

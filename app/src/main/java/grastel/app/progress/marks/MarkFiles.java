@@ -30,9 +30,9 @@ class MarkFiles {
     }
 
     enum Format {
-        /** CSV: a student a line, an exercise a column. */
+        /** CSV: a student with its id a line, an exercise with its day a column. */
         MARKS("marks.csv", "text/csv"),
-        /** CSV: a goal of an attempt a line, with its figure. */
+        /** CSV: a goal of an attempt a line, with the student's id, the day and the figure. */
         ATTEMPTS("attempts.csv", "text/csv"),
         /** OneRoster 1.2 gradebook: line items and results. */
         ONEROSTER("oneroster.zip", "application/zip"),
@@ -50,7 +50,7 @@ class MarkFiles {
 
     ResponseEntity<byte[]> file(Format as, Book book, ScaleData scale) {
         byte[] content = switch (as) {
-            case MARKS -> text(MarkTables.marks(book));
+            case MARKS -> text(MarkTables.marks(book, clock.getZone()));
             case ATTEMPTS -> text(MarkTables.attempts(book, clock.getZone()));
             case ONEROSTER -> new OneRoster(book, scale, clock).zip();
             case JSON -> text(format.written(MarksFile.of(book, scale)));

@@ -17,15 +17,18 @@ import org.jspecify.annotations.Nullable;
 final class MarkTables {
     private MarkTables() {}
 
-    /** A student a line, an exercise a column. */
-    static String marks(Book book) {
+    /** A student a line with its id, an exercise with the day it was printed a column. */
+    static String marks(Book book, ZoneId zone) {
         return CsvTable.forSpreadsheets(csv -> {
-            List<String> head = new ArrayList<>(List.of("student"));
-            book.work().forEach(w -> head.add(CsvCell.harmless(w.title())));
+            List<String> head = new ArrayList<>(List.of("student_id", "student"));
+            book.work()
+                    .forEach(w ->
+                            head.add(CsvCell.harmless(w.title() + ", " + LocalDate.ofInstant(w.printedAt(), zone))));
             csv.writeRecord(head);
             for (OfStudent row : book.students()) {
-                List<String> cells =
-                        new ArrayList<>(List.of(CsvCell.harmless(row.student().name())));
+                List<String> cells = new ArrayList<>(List.of(
+                        row.student().id().toString(),
+                        CsvCell.harmless(row.student().name())));
                 book.work().forEach(w -> cells.add(mark(row.given().get(w))));
                 csv.writeRecord(cells);
             }
@@ -45,6 +48,7 @@ final class MarkTables {
     static String attempts(Book book, ZoneId zone) {
         return CsvTable.forSpreadsheets(csv -> {
             csv.writeRecord(
+                    "student_id",
                     "student",
                     "date",
                     "exercise",
@@ -68,6 +72,7 @@ final class MarkTables {
 
     private static Stream<String> cells(OfStudent row, Given given, Confirmed goal, ZoneId zone) {
         return Stream.of(
+                row.student().id().toString(),
                 CsvCell.harmless(row.student().name()),
                 LocalDate.ofInstant(goal.received(), zone).toString(),
                 CsvCell.harmless(given.work().title()),

@@ -14,6 +14,7 @@ import grastel.app.returns.page.ReturnedPage;
 import grastel.app.returns.page.ReturnedPages;
 import grastel.app.returns.page.ScanFiles;
 import grastel.app.returns.page.SheetPosition;
+import grastel.app.sheets.Printings;
 import grastel.app.stored.StoredJson;
 import grastel.core.reading.PageReading;
 import java.time.Clock;
@@ -26,6 +27,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -44,6 +46,7 @@ class PageStore {
     private final ReturnedPages pages;
     private final ScanFiles files;
     private final Archive archive;
+    private final Printings printings;
     private final StoredJson json;
     private final ReadingSettings settings;
     private final Clock clock;
@@ -53,6 +56,7 @@ class PageStore {
             ReturnedPages pages,
             ScanFiles files,
             Archive archive,
+            Printings printings,
             StoredJson json,
             ReadingSettings settings,
             Clock clock,
@@ -60,6 +64,7 @@ class PageStore {
         this.pages = pages;
         this.files = files;
         this.archive = archive;
+        this.printings = printings;
         this.json = json;
         this.settings = settings;
         this.clock = clock;
@@ -97,15 +102,31 @@ class PageStore {
         }
     }
 
-    /** What was read. @param whose the printed page it is; @param siblings the student's other printed pages of the sheet */
+    /** What a page's goals come to beside what was read of the student's other pages of the sheet. */
+    interface Judging {
+        List<NewMark> beside(List<PageReading> siblings);
+    }
+
+    /**
+     * What was read.
+     *
+     * @param whose the printed page it is
+     * @param judging judges it; called when nobody else judges a page of the same student and sheet
+     * @param siblings the student's other printed pages of the sheet
+     */
     record Result(
             PageAssignment whose,
             @Nullable String code,
             ReturnedPage.Kept kept,
             int readerVersion,
             Instant readAt,
-            List<NewMark> marks,
-            List<UUID> siblings) {}
+            Judging judging,
+            List<UUID> siblings) {
+        private Collection<UUID> together() {
+            return Stream.concat(Stream.of(whose.printedPage()), siblings.stream())
+                    .toList();
+        }
+    }
 
     /** Takes the next waiting page of any teacher and holds it. Call as the system. */
     @Transactional
@@ -175,6 +196,12 @@ class PageStore {
                 : pages.readings(printedPages).stream().map(json::reading).toList();
     }
 
+    /** What a page's goals come to as its siblings are now; nothing is kept. */
+    @Transactional(readOnly = true)
+    List<NewMark> marks(Result result) {
+        return result.judging().beside(readings(result.siblings()));
+    }
+
     /**
      * A picture turned out to hold several sheets: the page becomes the first, and each other one waits to be read. Nothing
      * happens where that was found before or the page is gone.
@@ -225,9 +252,11 @@ class PageStore {
 
     /**
      * A page and what was read of the student's other pages of the sheet, taken always in the same order, so that two who take
-     * the same pages do not wait for one another for ever.
+     * the same pages do not wait for one another for ever. Pages that are being read elsewhere at this moment are not among
+     * them: whoever keeps one of those waits for the printed pages first, and then sees this one.
      */
     private Map<UUID, ReturnedPage> forChange(UUID id, Result result) {
+        printings.hold(result.together());
         Set<UUID> ids = new TreeSet<>(result.siblings().isEmpty() ? List.of() : pages.readOf(result.siblings()));
         ids.add(id);
         Map<UUID, ReturnedPage> taken = new HashMap<>();
@@ -239,7 +268,7 @@ class PageStore {
     private void put(ReturnedPage page, Collection<ReturnedPage> others, Result result) {
         page.readAs(result.whose(), result.code(), result.kept(), result.readerVersion(), result.readAt());
         archive.forgetPictures(page.id());
-        for (NewMark mark : result.marks()) {
+        for (NewMark mark : marks(result)) {
             page.marks().stream()
                     .filter(mark::isOf)
                     .findFirst()

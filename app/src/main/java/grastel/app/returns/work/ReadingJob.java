@@ -15,7 +15,6 @@ import grastel.app.returns.page.SheetPosition;
 import grastel.app.returns.work.PageStore.Result;
 import grastel.app.returns.work.PageStore.Taken;
 import grastel.app.sheets.Printings;
-import grastel.app.sheets.Printings.Before;
 import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.Printings.PrintedSheet;
 import grastel.app.stored.StoredJson;
@@ -175,9 +174,7 @@ public class ReadingJob {
         return true;
     }
 
-    /** One page at a time: a goal over several pages is judged with those that were kept before. */
-    private synchronized Read kept(
-            Taken taken, PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
+    private Read kept(Taken taken, PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
         Read read = judged(measures, printed, code);
         store.keep(taken.id(), read.result());
         return read;
@@ -272,7 +269,7 @@ public class ReadingJob {
     }
 
     private Read judged(PageReader.Measures measures, PrintedSheet printed, @Nullable String code) {
-        List<UUID> siblings = siblings(printed.page());
+        List<PageReading> before = before(printed);
         Result result = new Result(
                 PageAssignment.of(printed.page()),
                 code,
@@ -282,8 +279,11 @@ public class ReadingJob {
                         furthest(printed.plan(), measures.reading())),
                 PageReader.VERSION,
                 clock.instant().truncatedTo(ChronoUnit.MICROS),
-                marks(printed, measures.reading(), others(printed, siblings)),
-                siblings);
+                siblings -> marks(
+                        printed,
+                        measures.reading(),
+                        Stream.concat(before.stream(), siblings.stream()).toList()),
+                siblings(printed.page()));
         return new Read(result, measures.straightened(), printed.layout());
     }
 
@@ -291,16 +291,11 @@ public class ReadingJob {
         return PageReader.measure(picture, found, printed.layout(), printed.paper(), inks.of(printed));
     }
 
-    /** What goals of several fields are judged with besides the page: what was done before, and the sheet's other pages. */
-    private List<PageReading> others(PrintedSheet printed, List<UUID> siblings) {
-        List<PageReading> others = new ArrayList<>();
-        for (Before before : printed.before()) {
-            store.readings(before.pages()).stream()
-                    .map(r -> r.named(before.names()))
-                    .forEach(others::add);
-        }
-        others.addAll(store.readings(siblings));
-        return others;
+    /** What was done before of the same fields: goals of several fields are judged with it. */
+    private List<PageReading> before(PrintedSheet printed) {
+        return printed.before().stream()
+                .flatMap(before -> store.readings(before.pages()).stream().map(r -> r.named(before.names())))
+                .toList();
     }
 
     /** Printed pages on which a field may be. @param field its name there */

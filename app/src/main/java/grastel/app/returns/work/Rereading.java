@@ -52,7 +52,7 @@ public class Rereading {
         pages.add(id);
         List<GoalMark> marks = rows.marksOf(pages);
         List<RereadGoalView> changes = new ArrayList<>();
-        for (NewMark mark : now.marks()) {
+        for (NewMark mark : store.marks(now)) {
             Optional<GoalMark> before = marks.stream().filter(mark::isOf).findFirst();
             if (before.isEmpty() || differs(before.get(), mark.proposal())) {
                 changes.add(view(before, mark.proposal()));

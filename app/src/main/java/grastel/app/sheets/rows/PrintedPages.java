@@ -1,12 +1,14 @@
 package grastel.app.sheets.rows;
 
 import grastel.app.sheets.api.RunInfo;
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 public interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
@@ -33,6 +35,11 @@ public interface PrintedPages extends JpaRepository<PrintedPage, UUID> {
 
     @Query(OF_RUN + "where r.id = :run order by p.number")
     List<OfRun> ofRun(UUID run);
+
+    /** Held until the end of the transaction, always in the same order. */
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select p from PrintedPage p where p.id in :ids order by p.id")
+    List<PrintedPage> held(Collection<UUID> ids);
 
     @Query(OF_RUN + "where r.id in :runs order by p.number")
     List<OfRun> ofRuns(Collection<UUID> runs);

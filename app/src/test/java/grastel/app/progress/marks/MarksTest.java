@@ -149,9 +149,15 @@ class MarksTest extends ApplicationTest {
         List<NamedCsvRecord> marks = rows(export("MARKS"));
         assertThat(marks).hasSize(2);
         assertThat(marks.get(0).getField("student")).isEqualTo("'@Amara Diallo");
-        assertThat(marks.get(0).getHeader()).containsExactly("student", "'=Scale");
-        assertThat(marks.get(0).getField("'=Scale")).isIn("A", "B", "C");
-        assertThat(marks.get(1).getField("'=Scale")).isEmpty();
+        assertThat(marks.get(0).getHeader())
+                .hasSize(3)
+                .startsWith("student_id", "student")
+                .last()
+                .asString()
+                .matches("'=Scale, \\d{4}-\\d\\d-\\d\\d");
+        assertThat(UUID.fromString(marks.get(0).getField("student_id"))).isNotNull();
+        assertThat(marks.get(0).getField(2)).isIn("A", "B", "C");
+        assertThat(marks.get(1).getField(2)).isEmpty();
 
         String view = content(get(teacher, PATH, schoolClass));
         List<NamedCsvRecord> attempts = rows(export("ATTEMPTS"));
