@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.jayway.jsonpath.JsonPath;
 import grastel.app.classes.CalendarData;
 import grastel.app.platform.SignedIn;
+import grastel.app.platform.colleagues.About;
 import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.platform.colleagues.Right;
 import grastel.app.sheets.api.RunInfo;
@@ -58,6 +59,17 @@ class ColleaguesTest extends EveryEndpoint {
 
     private MvcTestResult getAt(SignedIn colleague, String path, Object... ids) {
         return get(colleague, at(path), ids);
+    }
+
+    /** With the wrong variable the gate would look at another id than the endpoint does. */
+    @Test
+    void everyOpenEndpointHasTheVariableThatTheGateLooksAt() {
+        mappings.getHandlerMethods().forEach((info, method) -> {
+            ForColleagues open = method.getMethodAnnotation(ForColleagues.class);
+            if (open != null && open.value() != About.LIST) {
+                assertThat(info.getPatternValues()).allMatch(path -> path.contains("{" + open.by() + "}"));
+            }
+        });
     }
 
     @Test

@@ -45,28 +45,25 @@ class ColleagueGate implements HandlerInterceptor, WebMvcConfigurer {
             throw new ApiProblem(HttpStatus.FORBIDDEN, "NOT_FOR_COLLEAGUES", say("problem.this-is-not-shared"));
         }
         if (open.value() != About.LIST
-                && !classOf(open.value(), request)
-                        .filter(guest.schoolClass()::equals)
-                        .isPresent()) {
+                && !classOf(open, request).filter(guest.schoolClass()::equals).isPresent()) {
             throw ApiProblem.notFound(open.value().words());
         }
     }
 
-    private Optional<UUID> classOf(About about, HttpServletRequest request) {
-        return id(request)
+    private Optional<UUID> classOf(ForColleagues open, HttpServletRequest request) {
+        return id(request, open.by())
                 .flatMap(id -> places.stream()
-                        .filter(place -> place.about() == about)
+                        .filter(place -> place.about() == open.value())
                         .findFirst()
                         .flatMap(place -> place.find(id)));
     }
 
-    /** The first in the address. */
-    private static Optional<UUID> id(HttpServletRequest request) {
+    private static Optional<UUID> id(HttpServletRequest request, String variable) {
         if (!(request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE) instanceof Map<?, ?> named)) {
             return Optional.empty();
         }
         try {
-            return named.values().stream().findFirst().map(id -> UUID.fromString(id.toString()));
+            return Optional.ofNullable(named.get(variable)).map(id -> UUID.fromString(id.toString()));
         } catch (IllegalArgumentException e) {
             return Optional.empty();
         }

@@ -9,8 +9,11 @@ import java.lang.annotation.Target;
 @Target(ElementType.METHOD)
 @Retention(RetentionPolicy.RUNTIME)
 public @interface ForColleagues {
-    /** What the first id in its address names: that must belong to the class. */
+    /** What the id in its address names: that must belong to the class. */
     About value();
+
+    /** The variable of its address that holds the id. */
+    String by() default "id";
 
     Right right() default Right.LOOK;
 }

@@ -114,7 +114,7 @@ class ReturnsController {
     }
 
     /** Pages of a run. */
-    @ForColleagues(About.RUN)
+    @ForColleagues(value = About.RUN, by = "run")
     @GetMapping("/runs/{run}/pages")
     List<PageRow> pages(@PathVariable UUID run) {
         return views.ofRun(run);

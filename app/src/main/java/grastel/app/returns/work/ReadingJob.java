@@ -145,6 +145,9 @@ public class ReadingJob {
             pictures.make(taken.id(), kept(taken, measures(picture, found, sheet), sheet, code));
             return Optional.of(PageAssignment.of(sheet.page()));
         } catch (UnreadablePage e) {
+            if (e.getCause() != null) {
+                LOG.info("Page {} cannot be read ({}): {}", taken.id(), e.problem(), Failure.of(e.getCause()));
+            }
             if (e.problem() == UnreadablePage.Problem.BACK) {
                 store.back(taken.id());
             } else {

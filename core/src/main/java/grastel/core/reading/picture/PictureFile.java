@@ -249,7 +249,7 @@ public final class PictureFile {
             reader.setInput(stream, kind != Kind.TIFF, true);
             return with.use(reader, stream);
         } catch (IOException | RuntimeException e) {
-            throw new UnreadablePage(Problem.DAMAGED);
+            throw new UnreadablePage(Problem.DAMAGED, e);
         } finally {
             reader.dispose();
         }

@@ -56,6 +56,12 @@ public final class UnreadablePage extends Exception {
         this(problem, 0);
     }
 
+    /** @param cause what a library said */
+    public UnreadablePage(Problem problem, Exception cause) {
+        this(problem);
+        initCause(cause);
+    }
+
     public Problem problem() {
         return problem;
     }
