@@ -3067,6 +3067,12 @@ export interface components {
                 [key: string]: number;
             };
         };
+        CoarserView: {
+            /** Format: double */
+            islandMm2: number;
+            /** Format: double */
+            smoothMm: number;
+        };
         ColleagueView: {
             administrator: boolean;
             disabled: boolean;
@@ -5250,6 +5256,7 @@ export interface components {
         ValuesView: {
             /** Format: int32 */
             areas: number;
+            coarser?: components["schemas"]["CoarserView"];
             outlines: string;
             steps: components["schemas"]["ValueStepView"][];
         };

@@ -230,6 +230,11 @@ export function ProjectEditor({ open, own = [], whose }: { open: Project; own?: 
           ))}
         </Key>
         {values.data && values.data.steps.length < settings.steps && <Aside>{formatMessage({ id: 'projects.values.noMore' })}</Aside>}
+        {values.data?.coarser && (
+          <Aside>
+            ▲ {formatMessage({ id: 'projects.values.coarser' }, { smooth: decimals(values.data.coarser.smoothMm, 1), island: decimals(values.data.coarser.islandMm2) })}
+          </Aside>
+        )}
         <Aside>{values.data && formatMessage({ id: 'projects.zone.areas' }, { areas: values.data.areas })}</Aside>
         <Two>
           <NumberBox

@@ -106,11 +106,25 @@ class ProjectsController {
             @NotNull double areaMm2,
             @NotNull double share) {}
 
-    /** @param steps the darkest first; @param outlines an SVG path in mm from the frame's top left; @param areas how many */
+    /**
+     * @param steps the darkest first
+     * @param outlines an SVG path in mm from the frame's top left
+     * @param areas how many
+     * @param coarser what was smoothed and joined so that there are no more areas than can be drawn; null where it is as wanted
+     */
     record ValuesView(
             @NotNull List<ValueStepView> steps,
             @NotNull String outlines,
-            @NotNull int areas) {}
+            @NotNull int areas,
+            @Nullable CoarserView coarser) {}
+
+    /** @param smoothMm details under this are gone; @param islandMm2 areas under this have joined a neighbour */
+    record CoarserView(@NotNull double smoothMm, @NotNull double islandMm2) {
+        static @Nullable CoarserView of(ValueMap values, ValueMap.Wanted wanted) {
+            ValueMap.Wanted used = values.used();
+            return used.equals(wanted) ? null : new CoarserView(used.smoothMm(), used.islandMm2());
+        }
+    }
 
     @GetMapping
     List<ProjectView> all() {
@@ -188,7 +202,8 @@ class ProjectsController {
                                 s.areaMm2() / frame))
                         .toList(),
                 areas.stream().map(SvgPath::of).collect(Collectors.joining()),
-                areas.size());
+                areas.size(),
+                CoarserView.of(values, settings.wanted()));
     }
 
     /** Where the eye goes first by the picture's contrast, and where the light comes from by its shading: proposals. */

@@ -25,14 +25,19 @@ public final class ValueMap {
     /** Steps nearer than this are one to a class, L*. */
     private static final double VISIBLE_STEP = 4;
 
+    /** More areas nobody draws on one sheet, and their outlines take too long to find. */
+    static final int MOST_AREAS = 1500;
+
     private final Reference reference;
     private final Regions regions;
     private final List<Step> steps;
+    private final Wanted used;
 
-    private ValueMap(Reference reference, Regions regions, List<Step> steps) {
+    private ValueMap(Reference reference, Regions regions, List<Step> steps, Wanted used) {
         this.reference = reference;
         this.regions = regions;
         this.steps = steps;
+        this.used = used;
     }
 
     /**
@@ -57,6 +62,21 @@ public final class ValueMap {
     public record Step(double lightness, double areaMm2) {}
 
     public static ValueMap of(Reference reference, Wanted wanted) {
+        Wanted used = wanted;
+        Regions regions = parted(reference, used);
+        if (regions.all().size() > MOST_AREAS) {
+            used = new Wanted(wanted.steps(), wanted.islandMm2(), Math.max(wanted.smoothMm(), 2 * PENCIL_MM));
+            regions = parted(reference, used);
+        }
+        while (regions.all().size() > MOST_AREAS && used.islandMm2() < MOST_ISLAND_MM2) {
+            double island = Math.max(2 * used.islandMm2(), PENCIL_MM * PENCIL_MM);
+            used = new Wanted(used.steps(), Math.min(MOST_ISLAND_MM2, island), used.smoothMm());
+            regions = without(regions, used, reference);
+        }
+        return used(reference, regions, used);
+    }
+
+    private static Regions parted(Reference reference, Wanted wanted) {
         GrayU8 smooth = smooth(reference, wanted.smoothMm());
         List<Integer> from = NaturalBreaks.of(histogram(smooth), wanted.steps(), VISIBLE_STEP * CODES);
         int count = reference.width() * reference.height();
@@ -67,10 +87,13 @@ public final class ValueMap {
             labels[i] = (byte) NaturalBreaks.partOf(code, from);
             lightness[i] = (float) (code / CODES);
         }
-        double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
-        Regions regions = Regions.of(reference.width(), reference.height(), labels, lightness)
-                .without(wanted.islandMm2() / mm2PerPx, wanted.islandMm2() > 0 ? PENCIL_MM / reference.mmPerPx() : 0);
-        return used(reference, regions, mm2PerPx);
+        return without(Regions.of(reference.width(), reference.height(), labels, lightness), wanted, reference);
+    }
+
+    private static Regions without(Regions regions, Wanted wanted, Reference reference) {
+        return regions.without(
+                wanted.islandMm2() / (reference.mmPerPx() * reference.mmPerPx()),
+                wanted.islandMm2() > 0 ? PENCIL_MM / reference.mmPerPx() : 0);
     }
 
     private static GrayU8 smooth(Reference reference, double smoothMm) {
@@ -91,7 +114,8 @@ public final class ValueMap {
     }
 
     /** The steps that are left, the darkest first; those whose every island was too small are gone. */
-    private static ValueMap used(Reference reference, Regions regions, double mm2PerPx) {
+    private static ValueMap used(Reference reference, Regions regions, Wanted used) {
+        double mm2PerPx = reference.mmPerPx() * reference.mmPerPx();
         double[] sum = new double[MOST_STEPS];
         double[] area = new double[MOST_STEPS];
         for (Region region : regions.all()) {
@@ -106,12 +130,17 @@ public final class ValueMap {
                 steps.add(new Step(sum[label] / area[label], area[label] * mm2PerPx));
             }
         }
-        return new ValueMap(reference, regions.renamed(renamed), List.copyOf(steps));
+        return new ValueMap(reference, regions.renamed(renamed), List.copyOf(steps), used);
     }
 
     /** The darkest first. */
     public List<Step> steps() {
         return steps;
+    }
+
+    /** What it was parted by: coarser than what was wanted where there would have been too many areas to draw. */
+    public Wanted used() {
+        return used;
     }
 
     /** The step of a place. @param i from the top left, row by row */

@@ -57,6 +57,24 @@ class ValueMapTest {
         return (double) same / (one.width() * one.height());
     }
 
+    /** Whatever the picture, there are no more areas than can be drawn, and it says what was joined for it. */
+    @Test
+    void noiseIsParted() {
+        BufferedImage noise = new BufferedImage(1600, 2000, BufferedImage.TYPE_INT_RGB);
+        Random random = new Random(7);
+        for (int y = 0; y < noise.getHeight(); y++) {
+            for (int x = 0; x < noise.getWidth(); x++) {
+                noise.setRGB(x, y, 0x010101 * random.nextInt(256));
+            }
+        }
+        ValueMap values = ValueMap.of(reference(noise), new Wanted(7, 0, 0));
+        List<Area> areas = values.outlines(0.3).areas();
+        assertThat(areas).hasSizeLessThanOrEqualTo(2 * ValueMap.MOST_AREAS);
+        assertThat(values.used()).isNotEqualTo(new Wanted(7, 0, 0));
+        assertThat(ValueMap.of(reference(plain(160, 200, Color.GRAY)), FIVE).used())
+                .isEqualTo(FIVE);
+    }
+
     @ParameterizedTest
     @EnumSource(HarbourFind.class)
     void outlinesPartTheFrameWithoutGapsOrSlivers(HarbourFind find) {
