@@ -101,6 +101,6 @@ const Sheet = styled.div`
   grid-template-columns: minmax(220px, 320px) minmax(260px, 460px);
   gap: ${space(8)};
   padding: ${space(5)} ${space(6)};
-  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
+  @media (max-width: 1000px) { grid-template-columns: minmax(0, 1fr); }
 `;
 const Column = styled.div`display: flex; flex-direction: column; align-items: stretch; gap: ${space(4)}; & > button { align-self: flex-start; }`;

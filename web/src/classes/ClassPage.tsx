@@ -180,7 +180,7 @@ const Sheet = styled.div`
   align-content: start;
   padding: ${space(5)} ${space(6)};
   overflow: auto;
-  @media (max-width: 720px) { grid-template-columns: minmax(0, 1fr); }
+  @media (max-width: 1000px) { grid-template-columns: minmax(0, 1fr); }
 `;
 const Wide = styled.div`grid-column: 1 / -1;`;
 const Column = styled.div`display: flex; flex-direction: column; gap: ${space(3)}; & > button { align-self: flex-start; }`;

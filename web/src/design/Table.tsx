@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import { colour, sizes, space } from './tokens';
 
@@ -16,3 +17,14 @@ export const ScrolledTable = styled.table`
   & tr > :first-child { padding-left: ${space(6)}; }
   & small { display: block; font-size: ${sizes.small}; color: ${colour.muted}; }
 `;
+
+/** Room for a table that may be wider than the screen: it alone is moved sideways, by keys too. */
+export function Sideways({ label, children }: { label: string; children: ReactNode }) {
+  return (
+    <Room role="region" aria-label={label} tabIndex={0}>
+      {children}
+    </Room>
+  );
+}
+
+const Room = styled.div`min-width: 0; overflow-x: auto;`;

@@ -12,7 +12,7 @@ import { colour, space } from '../design/tokens';
 import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
 import { formatMessage } from '../words/intl';
-import { DataTable } from '../design/Table';
+import { DataTable, Sideways } from '../design/Table';
 
 type Paper = Schemas['PaperView'];
 type Request = Schemas['PaperRequest'];
@@ -22,38 +22,40 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
   const [open, setOpen] = useState<string | null>(null);
   return (
     <Layout>
-      <Table>
-        <thead>
-          <tr>
-            <th>{formatMessage({ id: 'kit.paper' })}</th>
-            <th>{formatMessage({ id: 'kit.lAB' })}</th>
-            <th>{formatMessage({ id: 'kit.paper.toothLabel' })}</th>
-            <th>{formatMessage({ id: 'kit.grainMm' })}</th>
-            <th>{formatMessage({ id: 'kit.edit' })}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {kit.papers.map((p) => (
-            <tr key={p.id}>
-              <th scope="row">
-                <Name>
-                  <Asked $colour={p.colour} $size={36} /> {p.name}
-                </Name>
-              </th>
-              <td>
-                {decimals(p.lab.l, 1)} {decimals(p.lab.a, 1)} {decimals(p.lab.b, 1)}
-              </td>
-              <td>
-                <Depth style={{ width: `${p.tooth * 40}px` }} /> {decimals(p.tooth, 2)}
-              </td>
-              <td>{decimals(p.grainMm, 2)}</td>
-              <td>
-                <LinkButton onPress={() => setOpen(p.id)}>{formatMessage({ id: 'kit.edit' })}</LinkButton>
-              </td>
+      <Sideways label={formatMessage({ id: 'kit.papers' })}>
+        <Table>
+          <thead>
+            <tr>
+              <th>{formatMessage({ id: 'kit.paper' })}</th>
+              <th>{formatMessage({ id: 'kit.lAB' })}</th>
+              <th>{formatMessage({ id: 'kit.paper.toothLabel' })}</th>
+              <th>{formatMessage({ id: 'kit.grainMm' })}</th>
+              <th>{formatMessage({ id: 'kit.edit' })}</th>
             </tr>
-          ))}
-        </tbody>
-      </Table>
+          </thead>
+          <tbody>
+            {kit.papers.map((p) => (
+              <tr key={p.id}>
+                <th scope="row">
+                  <Name>
+                    <Asked $colour={p.colour} $size={36} /> {p.name}
+                  </Name>
+                </th>
+                <td>
+                  {decimals(p.lab.l, 1)} {decimals(p.lab.a, 1)} {decimals(p.lab.b, 1)}
+                </td>
+                <td>
+                  <Depth style={{ width: `${p.tooth * 40}px` }} /> {decimals(p.tooth, 2)}
+                </td>
+                <td>{decimals(p.grainMm, 2)}</td>
+                <td>
+                  <LinkButton onPress={() => setOpen(p.id)}>{formatMessage({ id: 'kit.edit' })}</LinkButton>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </Sideways>
       <PaperForm key={open ?? 'new'} paper={kit.papers.find((p) => p.id === open)} pencils={kit.pencils} onDone={() => setOpen(null)} />
     </Layout>
   );
@@ -118,7 +120,7 @@ function PaperForm({ paper, pencils, onDone }: FormProps) {
   );
 }
 
-const Layout = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: ${space(6)}; padding: ${space(5)} ${space(6)}; @media (max-width: 900px) { grid-template-columns: 1fr; }`;
+const Layout = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: ${space(6)}; padding: ${space(5)} ${space(6)}; @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }`;
 const Table = styled(DataTable)`
   align-self: start;
   & th, & td { padding: ${space(2)}; white-space: nowrap; }

@@ -5,6 +5,7 @@ import { keysOf, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../design/States';
+import { Sideways } from '../design/Table';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { dateWords } from '../course/words';
 import { decimals } from '../words/words';
@@ -62,30 +63,32 @@ export function Stock() {
         <LinkButton onPress={() => window.print()}>{formatMessage({ id: 'kit.stock.print' })}</LinkButton>
       </Lists>
       {(see.error ?? count.error) && <Notice role="alert">▲ {(see.error ?? count.error)?.message}</Notice>}
-      <table>
-        <thead>
-          <tr>
-            <th>{formatMessage({ id: 'kit.pencil' })}</th>
-            <th>{formatMessage({ id: 'kit.copies' })}</th>
-            <th>{formatMessage({ id: 'kit.stock.left' })}</th>
-            <th>{formatMessage({ id: 'kit.stock.planned' })}</th>
-            <th>{formatMessage({ id: 'kit.stock.runsShort' })}</th>
-            <th>{formatMessage({ id: 'kit.stock.toOrderHead' })}</th>
-            <th data-screen>{formatMessage({ id: 'kit.stock.looked' })}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {stock.data.map((l) => (
-            <Row
-              key={l.pencil}
-              line={l}
-              busy={see.isPending || count.isPending}
-              onSeen={(leadMm) => see.mutate({ id: l.pencil, leadMm })}
-              onCounted={(copies) => count.mutate({ id: l.pencil, copies })}
-            />
-          ))}
-        </tbody>
-      </table>
+      <Sideways label={formatMessage({ id: 'kit.stock.table' })}>
+        <table>
+          <thead>
+            <tr>
+              <th>{formatMessage({ id: 'kit.pencil' })}</th>
+              <th>{formatMessage({ id: 'kit.copies' })}</th>
+              <th>{formatMessage({ id: 'kit.stock.left' })}</th>
+              <th>{formatMessage({ id: 'kit.stock.planned' })}</th>
+              <th>{formatMessage({ id: 'kit.stock.runsShort' })}</th>
+              <th>{formatMessage({ id: 'kit.stock.toOrderHead' })}</th>
+              <th data-screen>{formatMessage({ id: 'kit.stock.looked' })}</th>
+            </tr>
+          </thead>
+          <tbody>
+            {stock.data.map((l) => (
+              <Row
+                key={l.pencil}
+                line={l}
+                busy={see.isPending || count.isPending}
+                onSeen={(leadMm) => see.mutate({ id: l.pencil, leadMm })}
+                onCounted={(copies) => count.mutate({ id: l.pencil, copies })}
+              />
+            ))}
+          </tbody>
+        </table>
+      </Sideways>
       <Small>{formatMessage({ id: 'kit.stock.help' })}</Small>
     </Sheet>
   );

@@ -363,7 +363,7 @@ function withChoice(settings: Settings, what: 'set' | 'paper' | 'pencils', id: s
   return id === NOBODY ? rest : { ...rest, [what]: what === 'pencils' ? Number(id) : id };
 }
 
-const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0;`;
+const Desk = styled.div`display: grid; grid-template-columns: minmax(0, 1fr) 268px; min-height: 0; @media (max-width: 720px) { display: block; }`;
 const Middle = styled.div`display: flex; flex-direction: column; min-height: 0; min-width: 0;`;
 const Bar = styled.div`display: flex; flex-wrap: wrap; align-items: flex-end; gap: ${space(2)}; padding: ${space(3)} ${space(3)}; border-top: 1px solid ${colour.line};`;
 const Picture = styled.div`

@@ -68,4 +68,5 @@ const Layout = styled.div`
   display: grid;
   grid-template-columns: 176px minmax(0, 1fr);
   & > nav { overflow: auto; }
+  @media (max-width: 720px) { display: block; }
 `;
