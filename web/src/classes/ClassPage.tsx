@@ -86,8 +86,9 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
         <Students>
           {open.students.map((s) => (
             <li key={s.id}>
-              <StudentName schoolClass={open.id} id={s.id} name={s.name} />
-              <Standing>{nextOf(s.id)}</Standing>
+              <StudentName schoolClass={open.id} id={s.id} name={s.name}>
+                <Standing>{nextOf(s.id)}</Standing>
+              </StudentName>
               <Confirmable
                 ask={formatMessage({ id: 'classes.students.remove' })}
                 label={formatMessage({ id: 'classes.students.removeOne' }, { name: s.name })}

@@ -1,14 +1,22 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { api, body } from '../api/client';
 import { Button, LinkButton, Words } from '../design/Controls';
-import { space } from '../design/tokens';
+import { colour, sizes, space } from '../design/tokens';
 import { formatMessage } from '../words/intl';
 
+interface Props {
+  schoolClass: string;
+  id: string;
+  name: string;
+  /** What stands behind the name. */
+  children?: ReactNode;
+}
+
 /** A student's name, to be opened or written otherwise. */
-export function StudentName({ schoolClass, id, name }: { schoolClass: string; id: string; name: string }) {
+export function StudentName({ schoolClass, id, name, children }: Props) {
   const queries = useQueryClient();
   const [written, setWritten] = useState<string>();
   const rename = useMutation({
@@ -20,12 +28,13 @@ export function StudentName({ schoolClass, id, name }: { schoolClass: string; id
   });
   if (written === undefined) {
     return (
-      <span>
-        <Link to={`/students/${id}`}>{name}</Link>{' '}
-        <LinkButton aria-label={formatMessage({ id: 'classes.rename.of' }, { name })} onPress={() => setWritten(name)}>
+      <>
+        <Link to={`/students/${id}`}>{name}</Link>
+        {children}
+        <Quiet aria-label={formatMessage({ id: 'classes.rename.of' }, { name })} onPress={() => setWritten(name)}>
           {formatMessage({ id: 'classes.rename.open' })}
-        </LinkButton>
-      </span>
+        </Quiet>
+      </>
     );
   }
   const to = written.trim();
@@ -45,4 +54,5 @@ export function StudentName({ schoolClass, id, name }: { schoolClass: string; id
   );
 }
 
+const Quiet = styled(LinkButton)`color: ${colour.muted}; font-size: ${sizes.small};`;
 const Form = styled.form`display: flex; align-items: flex-end; gap: ${space(2)};`;

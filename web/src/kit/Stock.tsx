@@ -137,7 +137,7 @@ function Row({ line, busy, onSeen, onCounted }: RowProps) {
       <td>{line.shortOn ? <b>{formatMessage({ id: 'kit.stock.runsShortOn' }, { date: dateWords(line.shortOn) })}</b> : formatMessage({ id: 'kit.stock.lasts' })}</td>
       <td>
         {line.order > 0 && <b>{line.order}</b>}
-        {line.moreForOneEach > 0 && <Small>{formatMessage({ id: 'kit.stock.oneEach' }, { more: line.moreForOneEach })}</Small>}
+        {line.moreForOneEach > 0 && <Small>{formatMessage({ id: 'kit.stock.oneEach' }, { pencils: line.moreForOneEach })}</Small>}
       </td>
       <td data-screen>
         <Button isDisabled={busy} aria-label={formatMessage({ id: 'kit.stock.isWornOut' }, { name })} onPress={() => onSeen(STUB)}>

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class LayingTest {
+class SchedulerTest {
     private static final LocalDateTime FIRST = LocalDateTime.of(2026, 9, 3, 11, 5);
     /** No set-up, no clearing, and shown stages, which no pace stretches: minutes are what they say. */
     private static final ClassTime PLAIN = new ClassTime(0, 0, 1);
