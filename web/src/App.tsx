@@ -1,10 +1,12 @@
-import { lazy, Suspense } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { Navigate, Route, Routes, useLocation } from 'react-router';
 import type { Schemas } from './api/client';
 import { Entrance } from './account/Entrance';
 import { useSession } from './account/session';
+import { SignInAgain } from './account/SignInAgain';
 import { Failed, Loading } from './design/States';
 import { sharedClass } from './api/sharedClass';
+import { Guarded } from './Guarded';
 import { SharedShell, Shell } from './Shell';
 import { formatMessage } from './words/intl';
 
@@ -45,23 +47,43 @@ export function App() {
 
 function SignedInApp() {
   const session = useSession();
+  /** Who was signed in before the session ended. */
+  const [known, setKnown] = useState<Schemas['TeacherView']>();
   if (session.isPending) {
     return <Loading what={formatMessage({ id: 'shell.loading.account' })} />;
   }
   if (session.isError) {
     return <Failed error={session.error} />;
   }
-  if (!session.data.teacher) {
+  const teacher = session.data.teacher ?? known;
+  if (!teacher) {
     return <Entrance session={session.data} />;
   }
-  if (sharedClass) {
-    return <SharedPlaces />;
+  if (teacher !== known) {
+    setKnown(teacher);
   }
   return (
-    <Routes>
-      <Route path="/show/:of/:id/:lesson?" element={<Show />} />
-      <Route path="*" element={<Places teacher={session.data.teacher} isDemo={session.data.isDemo} />} />
-    </Routes>
+    <>
+      {sharedClass ? (
+        <SharedPlaces />
+      ) : (
+        <Routes>
+          <Route path="/show/:of/:id/:lesson?" element={<Show />} />
+          <Route path="*" element={<Places teacher={teacher} isDemo={session.data.isDemo} />} />
+        </Routes>
+      )}
+      {!session.data.teacher && <SignInAgain teacher={teacher.displayName} />}
+    </>
+  );
+}
+
+/** A place as it arrives; where it fails, the menu stays and every other place is tried anew. */
+function OnePlace({ children }: { children: ReactNode }) {
+  const place = useLocation().pathname.split('/')[1];
+  return (
+    <Guarded key={place}>
+      <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.place' })} />}>{children}</Suspense>
+    </Guarded>
   );
 }
 
@@ -69,14 +91,14 @@ function SignedInApp() {
 function SharedPlaces() {
   return (
     <SharedShell>
-      <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.place' })} />}>
+      <OnePlace>
         <Routes>
           <Route path="/returns/:run?/:page?" element={<Returns isDemo={false} />} />
           <Route path="/wall/:run?" element={<Wall />} />
           <Route path="/students/:id" element={<Student />} />
           <Route path="*" element={<Navigate to="/returns" replace />} />
         </Routes>
-      </Suspense>
+      </OnePlace>
     </SharedShell>
   );
 }
@@ -85,7 +107,7 @@ function SharedPlaces() {
 function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: boolean }) {
   return (
     <Shell teacher={teacher.displayName} isDemo={isDemo}>
-      <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.place' })} />}>
+      <OnePlace>
         <Routes>
           <Route path="/" element={<Today isDemo={isDemo} />} />
           <Route path="/course/:schoolClass?/:lesson?" element={<Course />} />
@@ -108,7 +130,7 @@ function Places({ teacher, isDemo }: { teacher: Schemas['TeacherView']; isDemo: 
           <Route path="/account" element={<Account teacher={teacher} />} />
           <Route path="*" element={<Navigate to="/" replace />} />
         </Routes>
-      </Suspense>
+      </OnePlace>
     </Shell>
   );
 }

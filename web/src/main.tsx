@@ -6,24 +6,19 @@ import '@fontsource/source-sans-3/vietnamese-400.css';
 import '@fontsource/source-sans-3/vietnamese-600.css';
 import '@fontsource/source-serif-4/latin-600.css';
 import '@fontsource/source-serif-4/latin-ext-600.css';
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
-import { ApiError } from './api/client';
+import { newQueries } from './api/queries';
 import { basename } from './api/sharedClass';
+import { Connection } from './Connection';
+import { Guarded } from './Guarded';
 import { GlobalStyle } from './design/GlobalStyle';
 import { Tooth } from './design/Swatch';
 
-const queries = new QueryClient({
-  defaultOptions: {
-    queries: {
-      staleTime: 5_000,
-      retry: (failures, error) => !(error instanceof ApiError) && failures < 2,
-    },
-  },
-});
+const queries = newQueries();
 
 const root = document.getElementById('root');
 if (root) {
@@ -33,7 +28,10 @@ if (root) {
         <BrowserRouter basename={basename}>
           <GlobalStyle />
           <Tooth />
-          <App />
+          <Guarded>
+            <App />
+          </Guarded>
+          <Connection />
         </BrowserRouter>
       </QueryClientProvider>
     </StrictMode>,
