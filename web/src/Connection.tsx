@@ -24,7 +24,7 @@ export function Connection() {
         .getAll()
         .some((q) => q.state.fetchStatus !== 'idle' && isUnreachable(q.state.fetchFailureReason)),
   );
-  return <div role="status">{isAway && <Line>▲ {formatMessage({ id: 'shell.noConnection' })}</Line>}</div>;
+  return isAway ? <Line role="alert">▲ {formatMessage({ id: 'shell.noConnection' })}</Line> : null;
 }
 
 const Line = styled.p`

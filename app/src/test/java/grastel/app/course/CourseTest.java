@@ -391,7 +391,7 @@ class CourseTest extends CourseTestBase {
         assertThat(JsonPath.<Integer>read(after, "$.order")).isPositive();
         assertThat(JsonPath.<String>read(after, "$.shortOn")).isNotNull();
         assertThat(content(get(teacher, "/api/courses/stock.csv")))
-                .contains("code,name,copies,students,to order")
+                .contains("code,name,copies,students,to_order")
                 .contains("\n" + code + ",");
     }
 

@@ -1,5 +1,7 @@
 package grastel.app.course.screen;
 
+import static grastel.core.words.Words.say;
+
 import grastel.app.course.CourseSchedule;
 import grastel.app.course.Courses;
 import grastel.app.kit.Kit;
@@ -107,8 +109,8 @@ class StockLines {
 
     /** What to buy, as a table for a spreadsheet. */
     ResponseEntity<byte[]> order() {
-        return CsvTable.download("Pencils to order.csv", csv -> {
-            csv.writeRecord("code", "name", "copies", "students", "to order", "more for one each", "runs short on");
+        return CsvTable.download(say("paper.order.file"), csv -> {
+            csv.writeRecord("code", "name", "copies", "students", "to_order", "more_for_one_each", "runs_short_on");
             all().stream()
                     .filter(l -> l.order() > 0 || l.moreForOneEach() > 0)
                     .forEach(l -> csv.writeRecord(
