@@ -13,6 +13,7 @@ import grastel.app.platform.Ownership;
 import grastel.app.platform.SignedIn;
 import grastel.app.returns.Returns;
 import grastel.app.sheets.Printings;
+import grastel.app.sheets.Printings.PageInfo;
 import grastel.app.sheets.SheetPapers;
 import grastel.app.sheets.Sheets;
 import grastel.app.sheets.api.RunInfo;
@@ -132,6 +133,18 @@ public abstract class ApplicationTest {
                         GradeBand.DEVELOPING,
                         List.of("Amara Diallo", "Björn Sæther", "Nguyễn Minh Anh"),
                         CalendarData.NONE));
+    }
+
+    /** A printing for a new class whose students have two pages each: families of tint, hue and shade. */
+    protected List<PageInfo> onTwoPages(SignedIn teacher) {
+        UUID schoolClass = newClass(teacher).id();
+        return as(teacher, () -> {
+            SheetData data =
+                    SheetData.of(paper("Harbour Cartridge"), "tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)));
+            return printings.pages(printings
+                    .print(sheets.create("Families", data).id(), schoolClass)
+                    .id());
+        });
     }
 
     /** A pressure scale on cartridge. Call as a teacher. */

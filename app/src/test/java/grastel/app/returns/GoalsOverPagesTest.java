@@ -6,12 +6,8 @@ import com.jayway.jsonpath.JsonPath;
 import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PageInfo;
-import grastel.app.sheets.api.SheetData;
-import grastel.app.sheets.api.SheetData.ExerciseData;
-import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
@@ -31,7 +27,7 @@ class GoalsOverPagesTest extends ApplicationTest {
     /** Eight families with a redo box each need two pages: what is asked of all of them is judged once both are read. */
     @Test
     void goalsOverTwoPagesAreJudgedWithTheSecond() {
-        List<PageInfo> all = families();
+        List<PageInfo> all = onTwoPages(teacher);
         List<PageInfo> both = all.stream()
                 .filter(p -> p.student().equals(all.get(0).student()))
                 .toList();
@@ -57,7 +53,7 @@ class GoalsOverPagesTest extends ApplicationTest {
     /** Both pages of each student come in at once and are read by two workers side by side. */
     @Test
     void goalsOverTwoPagesAreNotLostWhereBothAreReadAtOnce() {
-        List<PageInfo> all = families();
+        List<PageInfo> all = onTwoPages(teacher);
         MockMultipartFile[] files = all.stream()
                 .map(p -> new MockMultipartFile(
                         "files", p.number() + ".jpg", null, scan(teacher, p.id(), Hand.EXACT, p.number())))
@@ -71,22 +67,5 @@ class GoalsOverPagesTest extends ApplicationTest {
                 .toList();
         assertThat(goals).filteredOn("HUE_HOLDS"::equals).hasSize((int)
                 all.stream().map(PageInfo::student).distinct().count());
-    }
-
-    /** A printing for a new class whose students have two pages each. */
-    private List<PageInfo> families() {
-        UUID schoolClass = newClass(teacher).id();
-        return as(teacher, () -> {
-            SheetData one = scale("S07", 5, 20);
-            SheetData data = new SheetData(
-                    one.schoolClass(),
-                    one.set(),
-                    one.paper(),
-                    one.pageSize(),
-                    List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
-            return printings.pages(printings
-                    .print(sheets.create("Families", data).id(), schoolClass)
-                    .id());
-        });
     }
 }

@@ -9,13 +9,9 @@ import grastel.app.returns.page.PageRows;
 import grastel.app.returns.work.PageStore.Result;
 import grastel.app.returns.work.PageStore.Taken;
 import grastel.app.sheets.Printings.PageInfo;
-import grastel.app.sheets.api.SheetData;
-import grastel.app.sheets.api.SheetData.ExerciseData;
-import grastel.app.sheets.api.SheetData.ValueData;
 import grastel.core.reading.picture.UnreadablePage;
 import grastel.core.scanner.hand.Hand;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CountDownLatch;
@@ -104,19 +100,7 @@ class JudgedTogetherTest extends ApplicationTest {
     }
 
     private List<UUID> bothPagesOfAStudent() {
-        UUID schoolClass = newClass(teacher).id();
-        List<PageInfo> all = as(teacher, () -> {
-            SheetData one = scale("S07", 5, 20);
-            SheetData data = new SheetData(
-                    one.schoolClass(),
-                    one.set(),
-                    one.paper(),
-                    one.pageSize(),
-                    List.of(new ExerciseData("tint-hue-shade", Map.of("boxMm", ValueData.of(28.0)))));
-            return printings.pages(printings
-                    .print(sheets.create("Families", data).id(), schoolClass)
-                    .id());
-        });
+        List<PageInfo> all = onTwoPages(teacher);
         return all.stream()
                 .filter(p -> p.student().equals(all.get(0).student()))
                 .map(p -> {
