@@ -6,7 +6,7 @@ import { useSession } from './account/session';
 import { SignInAgain } from './account/SignInAgain';
 import { Failed, Loading } from './design/States';
 import { sharedClass } from './api/sharedClass';
-import { Guarded } from './Guarded';
+import { ErrorBoundary } from './ErrorBoundary';
 import { SharedShell, Shell } from './Shell';
 import { formatMessage } from './words/intl';
 
@@ -72,7 +72,7 @@ function SignedInApp() {
           <Route path="*" element={<Places teacher={teacher} isDemo={session.data.isDemo} />} />
         </Routes>
       )}
-      {!session.data.teacher && <SignInAgain teacher={teacher.displayName} />}
+      {!session.data.teacher && <SignInAgain teacher={teacher} />}
     </>
   );
 }
@@ -81,9 +81,9 @@ function SignedInApp() {
 function OnePlace({ children }: { children: ReactNode }) {
   const place = useLocation().pathname.split('/')[1];
   return (
-    <Guarded key={place}>
+    <ErrorBoundary key={place}>
       <Suspense fallback={<Loading what={formatMessage({ id: 'shell.loading.place' })} />}>{children}</Suspense>
-    </Guarded>
+    </ErrorBoundary>
   );
 }
 

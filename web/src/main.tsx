@@ -11,14 +11,14 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
-import { newQueries } from './api/queries';
+import { newQueryClient } from './api/queryClient';
 import { basename } from './api/sharedClass';
-import { Connection } from './Connection';
-import { Guarded } from './Guarded';
+import { ConnectionNotice } from './ConnectionNotice';
+import { ErrorBoundary } from './ErrorBoundary';
 import { GlobalStyle } from './design/GlobalStyle';
 import { Tooth } from './design/Swatch';
 
-const queries = newQueries();
+const queries = newQueryClient();
 
 const root = document.getElementById('root');
 if (root) {
@@ -28,10 +28,10 @@ if (root) {
         <BrowserRouter basename={basename}>
           <GlobalStyle />
           <Tooth />
-          <Guarded>
+          <ErrorBoundary>
             <App />
-          </Guarded>
-          <Connection />
+          </ErrorBoundary>
+          <ConnectionNotice />
         </BrowserRouter>
       </QueryClientProvider>
     </StrictMode>,

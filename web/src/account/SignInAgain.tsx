@@ -1,23 +1,23 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
-import { api, body } from '../api/client';
-import { MainButton, Words } from '../design/Controls';
-import { Notice } from '../design/States';
+import { api, body, type Schemas } from '../api/client';
+import { keepDraftsOf } from '../design/useDraft';
 import { colour, space } from '../design/tokens';
-import { EntranceFields } from './EntrancePage';
+import { SignInForm } from './SignInForm';
 import { formatMessage } from '../words/intl';
 
-/** The session has ended: signing in again over the page, which stays as it is. Whoever else signs in begins afresh. */
-export function SignInAgain({ teacher }: { teacher: string }) {
+/**
+ * The session has ended: signing in again over the page, which stays as it is and is covered until then. Whoever else signs in
+ * begins afresh and finds no drafts.
+ */
+export function SignInAgain({ teacher }: { teacher: Schemas['TeacherView'] }) {
   const queries = useQueryClient();
-  const [name, setName] = useState('');
-  const [password, setPassword] = useState('');
   const enter = useMutation({
-    mutationFn: () => body(api.POST('/api/account/session', { body: { name, password } })),
-    onSuccess: (entered) => {
-      if (entered.displayName === teacher) {
+    mutationFn: (request: Schemas['SignInRequest']) => body(api.POST('/api/account/session', { body: request })),
+    onSuccess: (entered, request) => {
+      keepDraftsOf(request.name);
+      if (entered.name === teacher.name) {
         return queries.invalidateQueries();
       }
       window.location.assign('/');
@@ -28,22 +28,10 @@ export function SignInAgain({ teacher }: { teacher: string }) {
     <Cover isOpen>
       <Modal>
         <Dialog>
-          <Sheet
-            onSubmit={(e) => {
-              e.preventDefault();
-              enter.mutate();
-            }}
-          >
+          <Sheet>
             <Heading slot="title">{formatMessage({ id: 'account.again.title' })}</Heading>
-            <p>{formatMessage({ id: 'account.again.help' }, { teacher })}</p>
-            <EntranceFields>
-              <Words label={formatMessage({ id: 'account.signInName' })} value={name} onChange={setName} required autoComplete="username" />
-              <Words label={formatMessage({ id: 'account.password' })} type="password" value={password} onChange={setPassword} required autoComplete="current-password" />
-              {enter.error && <Notice role="alert">▲ {enter.error.message}</Notice>}
-              <MainButton type="submit" isDisabled={enter.isPending}>
-                {formatMessage({ id: 'account.signIn' })}
-              </MainButton>
-            </EntranceFields>
+            <p>{formatMessage({ id: 'account.again.help' }, { teacher: teacher.displayName })}</p>
+            <SignInForm start={{ name: '', password: '' }} error={enter.error} isPending={enter.isPending} onSignIn={enter.mutate} />
           </Sheet>
         </Dialog>
       </Modal>
@@ -57,9 +45,9 @@ const Cover = styled(ModalOverlay)`
   z-index: 20;
   display: grid;
   place-items: center;
-  background: rgb(0 0 0 / 45%);
+  background: ${colour.wash};
 `;
-const Sheet = styled.form`
+const Sheet = styled.div`
   display: flex;
   flex-direction: column;
   gap: ${space(4)};

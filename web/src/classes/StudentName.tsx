@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { api, body } from '../api/client';
+import { ApiError, api, body } from '../api/client';
 import { Button, LinkButton, Words } from '../design/Controls';
 import { colour, sizes, space } from '../design/tokens';
 import { formatMessage } from '../words/intl';
@@ -45,7 +45,12 @@ export function StudentName({ schoolClass, id, name, children }: Props) {
         rename.mutate(to);
       }}
     >
-      <Words label={formatMessage({ id: 'classes.rename.label' })} value={written} onChange={setWritten} error={rename.error?.message} />
+      <Words
+        label={formatMessage({ id: 'classes.rename.label' })}
+        value={written}
+        onChange={setWritten}
+        error={rename.error instanceof ApiError ? (rename.error.fields[0]?.message ?? rename.error.message) : rename.error?.message}
+      />
       <Button type="submit" isDisabled={to === '' || to === name || rename.isPending}>
         {formatMessage({ id: 'classes.students.save' })}
       </Button>

@@ -5,7 +5,7 @@ import { Button, LinkButton, Words } from '../design/Controls';
 import { NumberBox } from '../design/NumberBox';
 import { colour, sizes, space } from '../design/tokens';
 import { decimals } from '../words/words';
-import { Beside } from './Beside';
+import { GroupWork } from './GroupWork';
 import { changed, copied, draftOf, moved, movedTo, split, unpinned, without } from './draft';
 import { Rota } from './Rota';
 import { StageBar } from './StageBar';
@@ -126,7 +126,7 @@ export function LessonPanel({ lane, lanes, lesson, period, course, onInsert }: P
               <>
                 <dt>{formatMessage({ id: 'course.beside.heading' })}</dt>
                 <dd>
-                  <Beside groups={lesson.beside} onRemove={(i) => set(changed(draft, lesson.id, { beside: own?.beside?.filter((_, j) => j !== i) ?? [] }))} />
+                  <GroupWork groups={lesson.beside} onRemove={(i) => set(changed(draft, lesson.id, { beside: own?.beside?.filter((_, j) => j !== i) ?? [] }))} />
                 </dd>
               </>
             )}

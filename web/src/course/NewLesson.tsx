@@ -7,7 +7,7 @@ import { Button, MainButton, Segments, Select, Words } from '../design/Controls'
 import { NumberBox } from '../design/NumberBox';
 import { draftOf, inserted, type LessonDraft } from './draft';
 import { Form, Row } from './StartCourse';
-import { useMaterials } from './Materials';
+import { useMaterials } from './useMaterials';
 import type { CourseChanges } from './useCourse';
 import type { Lane } from './words';
 import { count, formatMessage } from '../words/intl';

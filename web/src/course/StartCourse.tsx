@@ -8,7 +8,7 @@ import { Button, MainButton, Select } from '../design/Controls';
 import { Tick } from '../design/Tick';
 import { Small } from '../design/Text';
 import { space } from '../design/tokens';
-import { useMaterials } from './Materials';
+import { useMaterials } from './useMaterials';
 import type { CourseChanges } from './useCourse';
 import type { Lane } from './words';
 import { count, formatMessage } from '../words/intl';

@@ -19,7 +19,7 @@ export const ScrolledTable = styled.table`
 `;
 
 /** Room for a table that may be wider than the screen: it alone is moved sideways, by keys too. */
-export function Sideways({ label, children }: { label: string; children: ReactNode }) {
+export function ScrollRegion({ label, children }: { label: string; children: ReactNode }) {
   return (
     <Room role="region" aria-label={label} tabIndex={0}>
       {children}

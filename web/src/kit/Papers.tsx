@@ -12,7 +12,7 @@ import { colour, space } from '../design/tokens';
 import { FindTooth } from './measuring/FindTooth';
 import { decimals } from '../words/words';
 import { formatMessage } from '../words/intl';
-import { DataTable, Sideways } from '../design/Table';
+import { DataTable, ScrollRegion } from '../design/Table';
 
 type Paper = Schemas['PaperView'];
 type Request = Schemas['PaperRequest'];
@@ -22,7 +22,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
   const [open, setOpen] = useState<string | null>(null);
   return (
     <Layout>
-      <Sideways label={formatMessage({ id: 'kit.papers' })}>
+      <ScrollRegion label={formatMessage({ id: 'kit.papers' })}>
         <Table>
           <thead>
             <tr>
@@ -55,7 +55,7 @@ export function Papers({ kit }: { kit: Schemas['KitView'] }) {
             ))}
           </tbody>
         </Table>
-      </Sideways>
+      </ScrollRegion>
       <PaperForm key={open ?? 'new'} paper={kit.papers.find((p) => p.id === open)} pencils={kit.pencils} onDone={() => setOpen(null)} />
     </Layout>
   );

@@ -5,7 +5,7 @@ import { keysOf, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Button, LinkButton } from '../design/Controls';
 import { Empty, Failed, Loading, Notice } from '../design/States';
-import { Sideways } from '../design/Table';
+import { ScrollRegion } from '../design/Table';
 import { colour, levelGreys, sizes, space } from '../design/tokens';
 import { dateWords } from '../course/words';
 import { decimals } from '../words/words';
@@ -63,7 +63,7 @@ export function Stock() {
         <LinkButton onPress={() => window.print()}>{formatMessage({ id: 'kit.stock.print' })}</LinkButton>
       </Lists>
       {(see.error ?? count.error) && <Notice role="alert">▲ {(see.error ?? count.error)?.message}</Notice>}
-      <Sideways label={formatMessage({ id: 'kit.stock.table' })}>
+      <ScrollRegion label={formatMessage({ id: 'kit.stock.table' })}>
         <table>
           <thead>
             <tr>
@@ -88,7 +88,7 @@ export function Stock() {
             ))}
           </tbody>
         </table>
-      </Sideways>
+      </ScrollRegion>
       <Small>{formatMessage({ id: 'kit.stock.help' })}</Small>
     </Sheet>
   );

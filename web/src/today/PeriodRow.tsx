@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Schemas } from '../api/client';
-import { Beside } from '../course/Beside';
+import { GroupWork } from '../course/GroupWork';
 import { meetingWords, warningWords } from '../course/words';
 import { LinkButton } from '../design/Controls';
 import { Small } from '../design/Text';
@@ -67,7 +67,7 @@ export function PeriodRow({ shown, isDemo, begin }: { shown: ClassDay; isDemo: b
             {lessons.length > 0 && <SheetPrints sheets={shown.sheets} schoolClass={shown.id} period={period.key} students={shown.students} />}
             {lessons.some((l) => l.beside.length > 0) && (
               <Labelled label={formatMessage({ id: 'today.beside' })}>
-                <Beside groups={lessons.flatMap((l) => l.beside)} />
+                <GroupWork groups={lessons.flatMap((l) => l.beside)} />
               </Labelled>
             )}
             {lessons.some((l) => l.notes !== '') && <Labelled label={formatMessage({ id: 'today.notes' })}>{lessons.map((l) => l.notes).join(' ')}</Labelled>}

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { Schemas } from '../../api/client';
-import { BesideNext } from '../../course/Beside';
+import { AddGroupWork } from '../../course/GroupWork';
 import { useCourse } from '../../course/useCourse';
 import { dateWords, skillNames } from '../../course/words';
 import { LinkButton } from '../../design/Controls';
@@ -70,7 +70,7 @@ function IntoCourse({ group, schoolClass, names }: { group: Group; schoolClass: 
       <LinkButton isDisabled={add.isPending} onPress={() => add.mutate({ schoolClass, lesson })}>
         {formatMessage({ id: 'wall.reteach.intoCourse' })}
       </LinkButton>
-      <BesideNext schoolClass={schoolClass} students={group.students} title={title} notes={advice ?? ''} />
+      <AddGroupWork schoolClass={schoolClass} students={group.students} title={title} notes={advice ?? ''} />
       {add.error && <span role="alert">▲ {add.error.message}</span>}
     </>
   );

@@ -4,7 +4,7 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { served } from '../../api/served';
 import { api, body, type Schemas } from '../../api/client';
-import { BesideNext } from '../../course/Beside';
+import { AddGroupWork } from '../../course/GroupWork';
 import { LinkButton, MainButton, Select } from '../../design/Controls';
 import { Place } from '../../design/Place';
 import { Empty, Failed, Loading, Notice } from '../../design/States';
@@ -116,7 +116,7 @@ function Students({ look, schoolClass, wanted }: StudentsProps) {
           )}
         </p>
         <p>
-          <BesideNext schoolClass={schoolClass} students={chosen.map((s) => s.student)} title={look.title} run={print.data.run} />
+          <AddGroupWork schoolClass={schoolClass} students={chosen.map((s) => s.student)} title={look.title} run={print.data.run} />
         </p>
       </Empty>
     );

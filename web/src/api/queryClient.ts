@@ -11,7 +11,7 @@ const LONGEST_WAIT = 10_000;
  * Without a connection what is loaded stays in sight, and what is asked for is tried until there is an answer. Where the session
  * has ended it is asked for anew, so that one can sign in again in place.
  */
-export function newQueries(): QueryClient {
+export function newQueryClient(): QueryClient {
   const signedOut = (error: Error) => {
     if (error instanceof ApiError && error.status === 401) {
       void queries.invalidateQueries({ queryKey: ['session'] });

@@ -1,9 +1,9 @@
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import { expect, it, vi } from 'vitest';
-import { Connection } from '../Connection';
+import { ConnectionNotice } from '../ConnectionNotice';
 import { ApiError } from './client';
-import { newQueries } from './queries';
+import { newQueryClient } from './queryClient';
 
 function Shown({ ask }: { ask: () => Promise<string> }) {
   const found = useQuery({ queryKey: ['some'], queryFn: ask });
@@ -12,12 +12,12 @@ function Shown({ ask }: { ask: () => Promise<string> }) {
 
 it('keeps what is loaded in sight without a connection, says so, and tries again', async () => {
   vi.useFakeTimers({ shouldAdvanceTime: true });
-  const queries = newQueries();
+  const queries = newQueryClient();
   const ask = vi.fn<() => Promise<string>>().mockResolvedValueOnce('loaded').mockRejectedValueOnce(new TypeError('Failed to fetch')).mockResolvedValue('newer');
   render(
     <QueryClientProvider client={queries}>
       <Shown ask={ask} />
-      <Connection />
+      <ConnectionNotice />
     </QueryClientProvider>,
   );
   await screen.findByText('loaded');
@@ -31,7 +31,7 @@ it('keeps what is loaded in sight without a connection, says so, and tries again
 });
 
 it('asks for the session anew where the server says that it has ended', async () => {
-  const queries = newQueries();
+  const queries = newQueryClient();
   queries.setQueryData(['session'], 'signed in');
   render(
     <QueryClientProvider client={queries}>

@@ -5,7 +5,7 @@ import { dateWords, type Lesson } from './words';
 import { formatMessage } from '../words/intl';
 
 /** What groups do while the others are at a lesson. */
-export function Beside({ groups, onRemove }: { groups: Lesson['beside']; onRemove?: (at: number) => void }) {
+export function GroupWork({ groups, onRemove }: { groups: Lesson['beside']; onRemove?: (at: number) => void }) {
   return groups.map((g, i) => (
     <span key={`${g.title}${g.students.join()}`} title={g.notes}>
       {formatMessage({ id: 'course.beside.group' }, { names: g.names.join(', '), title: g.title })}{' '}
@@ -33,7 +33,7 @@ interface NextProps {
 }
 
 /** Gives a group something of its own to do beside the class's next lesson. */
-export function BesideNext({ schoolClass, ...group }: NextProps) {
+export function AddGroupWork({ schoolClass, ...group }: NextProps) {
   const { add } = useCourse();
   if (add.data) {
     const { lesson, at, starts } = add.data.made;

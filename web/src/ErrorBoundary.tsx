@@ -4,7 +4,7 @@ import { Notice } from './design/States';
 import { formatMessage } from './words/intl';
 
 /** Keeps the rest of the page in sight where a part of it cannot be loaded or shown. */
-export class Guarded extends Component<{ children: ReactNode }, { failed: boolean }> {
+export class ErrorBoundary extends Component<{ children: ReactNode }, { failed: boolean }> {
   override state = { failed: false };
 
   static getDerivedStateFromError() {

@@ -1,12 +1,12 @@
 import { onlineManager, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useSyncExternalStore } from 'react';
 import styled from 'styled-components';
-import { isUnreachable } from './api/queries';
+import { isUnreachable } from './api/queryClient';
 import { colour, space } from './design/tokens';
 import { formatMessage } from './words/intl';
 
 /** Says that there is no connection for as long as there is none. */
-export function Connection() {
+export function ConnectionNotice() {
   const queries = useQueryClient();
   const subscribe = useCallback(
     (changed: () => void) => {
