@@ -3839,6 +3839,13 @@ export interface components {
             measures: string;
             standsFor: string;
         };
+        MeasuredFigureView: {
+            called: components["schemas"]["CalledView"];
+            /** Format: double */
+            plusMinus: number;
+            /** Format: double */
+            value: number;
+        };
         MeasuredSwatch: {
             colour?: string;
             /** @enum {string} */
@@ -4011,6 +4018,7 @@ export interface components {
         PageDetail: {
             before?: components["schemas"]["BeforeView"];
             boxes: components["schemas"]["BoxReadingView"][];
+            figures: components["schemas"]["MeasuredFigureView"][];
             goals: components["schemas"]["GoalView"][];
             history: components["schemas"]["DecisionView"][];
             note: string;

@@ -11,6 +11,7 @@ import { colour, sizes, space } from '../../design/tokens';
 import { noticeWords, problemWords, timeOf, decimals } from '../../words/words';
 import { BoxTable } from './BoxTable';
 import { PageHand } from './HandHabit';
+import { Figures } from './Figures';
 import { Judgement } from './Judgement';
 import { MatchByHand } from './MatchByHand';
 import { PageMore } from './PageMore';
@@ -54,7 +55,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
   if (detail.isError) {
     return <Failed error={detail.error} />;
   }
-  const { boxes, goals, quality, pageWidth, pageHeight } = detail.data;
+  const { boxes, goals, figures, quality, pageWidth, pageHeight } = detail.data;
   const before = detail.data.before ?? undefined;
   const strips = boxes.filter((b) => b.along.read.length > 0);
   const even = boxes.filter((b) => b.along.read.length === 0);
@@ -139,6 +140,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
           <Notice key={s.asked}>{formatMessage({ id: 'returns.page.wrongPencil' }, { pencil: s.asked, other: s.looksLike })}</Notice>
         ))}
         <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} before={before} onField={setField} onConfirmed={onConfirmed} onStep={onStep} />
+        <Figures figures={figures} />
         <PageHand page={now.id} read={now.read} />
         {mayMark && <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />}
         <PageMore page={now} others={rows} history={detail.data.history} />

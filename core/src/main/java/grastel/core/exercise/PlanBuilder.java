@@ -35,6 +35,7 @@ import grastel.core.media.Pencil.Binder;
 import grastel.core.recipe.MethodAnswer;
 import grastel.core.recipe.PressureRecipe;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -56,6 +57,7 @@ public final class PlanBuilder {
     private final List<Pencil> palette = new ArrayList<>();
     private final List<FieldPlan> fields = new ArrayList<>();
     private final List<GoalPlan> goals = new ArrayList<>();
+    private final List<GoalPlan> figures = new ArrayList<>();
     private final List<String> steps = new ArrayList<>();
     private final List<String> notes = new ArrayList<>();
     private final List<Fault> faults = new ArrayList<>();
@@ -259,6 +261,16 @@ public final class PlanBuilder {
         goals.add(new GoalPlan(goal, of, new Ladder(nearly, secure, beyond)));
     }
 
+    /** Of these goals only some have a level; the others are still measured. */
+    public void judgeOnly(Collection<Goal> chosen) {
+        goals.stream().filter(g -> !chosen.contains(g.goal())).forEach(figures::add);
+        goals.removeAll(figures);
+    }
+
+    public boolean isJudged(Goal goal) {
+        return goals.stream().anyMatch(g -> g.goal() == goal);
+    }
+
     /** Every box even inside and neat at its edge. */
     public void cleanBoxes(List<FieldPlan> of) {
         goal(Goal.EVEN_INSIDE, of, 5.5, 3.5, 2.2);
@@ -313,6 +325,7 @@ public final class PlanBuilder {
                 used,
                 fields.stream().map(f -> renumbered(f, used)).toList(),
                 goals,
+                figures,
                 new Teaching(steps, notes, faults, cautions, minutes),
                 findings,
                 setting.pressures());

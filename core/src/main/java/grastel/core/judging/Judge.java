@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Proposes a level for every goal of an exercise from what was read. Keeps what its plan predicts, so one judge for all pages is quickest. */
 public final class Judge {
@@ -112,6 +113,24 @@ public final class Judge {
      *     last one counts, and before all this page's own
      */
     public List<Proposal> judge(PageReading page, List<PageReading> others) {
+        return weighed(page, others).stream()
+                .filter(p -> isOf(plan.goals(), p.goal()))
+                .toList();
+    }
+
+    /** What is measured beside the goals, as far as this page tells it: the level is what the figure would have meant. */
+    public List<Proposal> figures(PageReading page) {
+        return weighed(page, List.of()).stream()
+                .filter(p -> isOf(plan.figures(), p.goal()))
+                .toList();
+    }
+
+    private static boolean isOf(List<GoalPlan> goals, Goal goal) {
+        return goals.stream().anyMatch(g -> g.goal() == goal);
+    }
+
+    /** Goals and figures: what is only a figure may still tell the cause of a goal. */
+    private List<Proposal> weighed(PageReading page, List<PageReading> others) {
         Set<String> here = page.fields().stream().map(FieldReading::field).collect(Collectors.toSet());
         Map<String, FieldReading> byField = new HashMap<>();
         others.forEach(other -> other.fields().forEach(f -> byField.put(f.field(), f.elsewhere())));
@@ -119,7 +138,7 @@ public final class Judge {
         Set<String> notReached = notReached(byField);
         Set<Goal> told = page.has(PageFlag.WITHOUT_MARKERS) ? told(byField) : EnumSet.allOf(Goal.class);
         boolean grey = page.has(PageFlag.GREY) || others.stream().anyMatch(o -> o.has(PageFlag.GREY));
-        List<Proposal> proposals = plan.goals().stream()
+        List<Proposal> proposals = Stream.concat(plan.goals().stream(), plan.figures().stream())
                 .filter(goal -> goal.fields().stream().anyMatch(here::contains))
                 .filter(goal -> byField.keySet().containsAll(goal.fields()))
                 .filter(goal -> told.contains(goal.goal()))

@@ -7,7 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import grastel.core.colour.Lab;
 import grastel.core.exercise.asked.ChosenValues;
+import grastel.core.exercise.asked.Finding;
 import grastel.core.exercise.asked.ImpossibleExercise;
+import grastel.core.exercise.finishedpiece.FinishedPiece;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
 import grastel.core.exercise.plan.GoalPlan;
@@ -49,7 +51,40 @@ class FinishedPieceTest {
                         .isCloseTo(Shipped.CARTRIDGE.ground().toLab().lightness(), within(1e-3)));
         Lab middle = PICTURE.predicted(PICTURE.places()[70 * 100 + 55]);
         assertThat(middle.a()).as("green").isLessThan(-8);
-        assertThat(FLOAT.goals()).extracting(GoalPlan::goal).contains(Goal.HIGHLIGHTS_LEFT);
+        assertThat(FLOAT.figures()).extracting(GoalPlan::goal).contains(Goal.HIGHLIGHTS_LEFT);
+    }
+
+    @Test
+    void theTeacherChoosesThreeToSixGoalsAndTheRestAreFigures() {
+        assertThat(FLOAT.goals()).hasSize(6);
+        ExercisePlan chosen = judgedBy(HarbourFind.GLASS_FLOAT, "PROPORTION", "NO_DARK_LINES", "STROKES_FOLLOW");
+        assertThat(chosen.goals())
+                .extracting(GoalPlan::goal)
+                .as("in small circles the tones are judged as smooth areas")
+                .containsExactly(Goal.PROPORTION, Goal.NO_DARK_LINES, Goal.SMOOTH_AREAS);
+        assertThat(chosen.figures())
+                .extracting(GoalPlan::goal)
+                .contains(Goal.PICTURE_VALUES, Goal.EDGES_CRISP)
+                .doesNotContainAnyElementsOf(
+                        chosen.goals().stream().map(GoalPlan::goal).toList());
+        assertThat(chosen.goals().size() + chosen.figures().size())
+                .isEqualTo(FLOAT.goals().size() + FLOAT.figures().size());
+    }
+
+    @Test
+    void aGoalThatThePieceDoesNotAskIsSaid() {
+        ExercisePlan chosen = judgedBy(HarbourFind.ENAMEL_MUG, "PROPORTION", "NO_DARK_LINES", "HIGHLIGHTS_LEFT");
+        assertThat(chosen.goals()).extracting(GoalPlan::goal).doesNotContain(Goal.HIGHLIGHTS_LEFT);
+        assertThat(chosen.findings())
+                .extracting(Finding::words)
+                .anyMatch(words -> words.contains(Goal.HIGHLIGHTS_LEFT.label()));
+    }
+
+    private static ExercisePlan judgedBy(HarbourFind find, String... goals) {
+        return Shipped.plan(
+                "finished-piece",
+                ChosenValues.NONE.with(FinishedPiece.GOALS, List.of(goals)),
+                Pieces.setting(Pieces.of(find, 100, 125)));
     }
 
     @Test

@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** A picture on a sheet, drawn, scanned, read and judged. */
 final class DrawnPiece {
@@ -46,7 +47,12 @@ final class DrawnPiece {
         PageReading read = PageReader.measure(
                         picture, new PageReader().find(picture), sheet.page(), Shipped.CARTRIDGE, sheet.inks())
                 .reading();
-        return new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
-                .judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
+        return everything(new Judge(plan, GradeBand.DEVELOPING, Shipped.CARTRIDGE), read);
+    }
+
+    /** What the teacher chose to judge and what is only measured. */
+    static Map<Goal, Proposal> everything(Judge judge, PageReading read) {
+        return Stream.concat(judge.judge(read).stream(), judge.figures(read).stream())
+                .collect(Collectors.toMap(Proposal::goal, p -> p));
     }
 }

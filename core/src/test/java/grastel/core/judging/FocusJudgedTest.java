@@ -3,6 +3,7 @@ package grastel.core.judging;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import grastel.core.checks.Require;
 import grastel.core.colour.Lab;
 import grastel.core.exercise.Pieces;
 import grastel.core.exercise.Shipped;
@@ -47,11 +48,9 @@ class FocusJudgedTest {
                 null,
                 PictureReading.of(PICTURE.columns(), PICTURE.rows(), drawn, null, null));
         PageReading page = new PageReading(List.of(read), 200, 0, 0.01, 4, List.of(), null);
-        return new Judge(PLAN, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
-                .judge(page).stream()
-                        .filter(p -> p.goal() == Goal.STRONGEST_AT_FOCUS)
-                        .findFirst()
-                        .orElseThrow();
+        return Require.key(
+                DrawnPiece.everything(new Judge(PLAN, GradeBand.DEVELOPING, Shipped.CARTRIDGE), page),
+                Goal.STRONGEST_AT_FOCUS);
     }
 
     @Test

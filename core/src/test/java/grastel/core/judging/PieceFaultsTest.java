@@ -222,6 +222,6 @@ class PieceFaultsTest {
         PageReading read = PageReader.measure(
                         picture, new PageReader().find(picture), sheet.page(), Shipped.CARTRIDGE, sheet.inks())
                 .reading();
-        return judge.judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
+        return DrawnPiece.everything(judge, read);
     }
 }

@@ -23,7 +23,6 @@ import grastel.core.stilllife.HarbourFind;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
-import java.util.stream.Collectors;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -53,8 +52,7 @@ class WithoutMarkersTest {
                         Shipped.CARTRIDGE,
                         PageReader.KeyColours.UNKNOWN)
                 .reading();
-        return new Judge(asked, GradeBand.DEVELOPING, Shipped.CARTRIDGE)
-                .judge(read).stream().collect(Collectors.toMap(Proposal::goal, p -> p));
+        return DrawnPiece.everything(new Judge(asked, GradeBand.DEVELOPING, Shipped.CARTRIDGE), read);
     }
 
     private static ExercisePlan plan(HarbourFind find) {

@@ -71,7 +71,7 @@ class SkillTest {
         Set<Goal> goals = new HashSet<>();
         choices(kind, setting)
                 .map(values -> Shipped.plan(kind.id(), values, setting))
-                .flatMap(plan -> plan.goals().stream())
+                .flatMap(plan -> Stream.concat(plan.goals().stream(), plan.figures().stream()))
                 .map(GoalPlan::goal)
                 .forEach(goals::add);
         return goals;

@@ -161,6 +161,12 @@ final class ReturnViews {
             @NotNull LadderView ladder,
             @NotNull GoalFigureView found) {}
 
+    /** A figure that is measured beside the goals and has no level. */
+    record MeasuredFigureView(
+            @NotNull CalledView called,
+            @NotNull double value,
+            @NotNull double plusMinus) {}
+
     /** What a goal is called. @param figure what its figure is; @param digits decimal places it is shown with */
     record CalledView(
             @NotNull String label,
@@ -247,6 +253,7 @@ final class ReturnViews {
             @Nullable QualityView quality,
             @NotNull List<BoxReadingView> boxes,
             @NotNull List<GoalView> goals,
+            @NotNull List<MeasuredFigureView> figures,
             @NotNull String note,
             @NotNull List<DecisionView> history,
             @Nullable BeforeView before) {}

@@ -21,6 +21,7 @@ import grastel.app.returns.screen.ReturnViews.GoalView;
 import grastel.app.returns.screen.ReturnViews.KeysView;
 import grastel.app.returns.screen.ReturnViews.LadderView;
 import grastel.app.returns.screen.ReturnViews.LevelBeforeView;
+import grastel.app.returns.screen.ReturnViews.MeasuredFigureView;
 import grastel.app.returns.screen.ReturnViews.Notice;
 import grastel.app.returns.screen.ReturnViews.PageDetail;
 import grastel.app.returns.screen.ReturnViews.PageRow;
@@ -35,6 +36,7 @@ import grastel.app.sheets.api.RunInfo;
 import grastel.core.checks.Require;
 import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.plan.ExercisePlan;
+import grastel.core.judging.Judge;
 import grastel.core.media.Pencil;
 import grastel.core.reading.PageReader;
 import grastel.core.reading.PageReading;
@@ -49,6 +51,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Component;
@@ -136,13 +139,15 @@ class ShownPages {
                 quality(reading, sheet),
                 FieldViews.of(sheet, reading.fields()),
                 marks.stream().map(m -> goal(m, sheet)).toList(),
+                figures(reading, sheet),
                 page.note(),
                 history(id, sheet),
                 before(page, sheet).orElse(null));
     }
 
     private PageDetail unread(PageRow row, ReturnedPage page) {
-        return new PageDetail(row, null, null, null, List.of(), List.of(), page.note(), history(page.id(), null), null);
+        return new PageDetail(
+                row, null, null, null, List.of(), List.of(), List.of(), page.note(), history(page.id(), null), null);
     }
 
     /** The last page of the same sheet, of whatever printing, that its student gave in before; or what is done again here. */
@@ -205,6 +210,16 @@ class ShownPages {
                                     m.figure())));
         }
         return List.copyOf(last.values());
+    }
+
+    /** Of exercises that measure more than they judge. */
+    private static List<MeasuredFigureView> figures(PageReading reading, PrintedSheet sheet) {
+        return sheet.plan().exercises().stream()
+                .filter(e -> !e.figures().isEmpty())
+                .flatMap(e -> new Judge(e, sheet.page().run().band(), sheet.paper()).figures(reading).stream())
+                .flatMap(p -> Stream.ofNullable(p.figure())
+                        .map(f -> new MeasuredFigureView(CalledView.of(p.goal()), f.value(), f.plusMinus())))
+                .toList();
     }
 
     private static LevelBeforeView before(GoalMark m, PrintedSheet sheet) {

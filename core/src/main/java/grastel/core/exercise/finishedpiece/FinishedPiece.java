@@ -24,9 +24,11 @@ import grastel.core.layering.advice.CommonMistake;
 import grastel.core.recipe.Method;
 import grastel.core.recipe.MethodAnswer;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
@@ -38,6 +40,39 @@ public final class FinishedPiece implements ExerciseKind {
     public static final String PIECE = "piece";
 
     public static final String STROKES = "strokes";
+
+    /** What it is judged by; the rest is measured only. */
+    public static final String GOALS = "goals";
+
+    /** Fewer say little of a piece, more cannot be talked about with 28 students. */
+    private static final int FEWEST_GOALS = 3;
+
+    private static final int MOST_GOALS = 6;
+
+    /** In the order in which they are offered and judged. */
+    private static final List<Goal> POSSIBLE = List.of(
+            Goal.PROPORTION,
+            Goal.PICTURE_RANGE,
+            Goal.PICTURE_VALUES,
+            Goal.LIGHT_AS_PLANNED,
+            Goal.HIGHLIGHTS_LEFT,
+            Goal.STRONGEST_AT_FOCUS,
+            Goal.SUBJECT_STANDS,
+            Goal.EDGES_CRISP,
+            Goal.EDGES_SOFT,
+            Goal.NO_DARK_LINES,
+            Goal.SHADOWS_COLOURED,
+            Goal.COLOURS_TOGETHER,
+            Goal.SMOOTH_AREAS,
+            Goal.STROKES_FOLLOW);
+
+    private static final List<Goal> SUGGESTED = List.of(
+            Goal.PROPORTION,
+            Goal.PICTURE_RANGE,
+            Goal.PICTURE_VALUES,
+            Goal.EDGES_CRISP,
+            Goal.SHADOWS_COLOURED,
+            Goal.SMOOTH_AREAS);
 
     /** How the tones are laid. */
     public enum Strokes {
@@ -81,7 +116,16 @@ public final class FinishedPiece implements ExerciseKind {
                         STROKES,
                         say("exercise.strokes"),
                         Parameter.Option.of(Strokes.class),
-                        Strokes.SMALL_CIRCLES.name()));
+                        Strokes.SMALL_CIRCLES.name()),
+                new Parameter.Several(
+                        GOALS,
+                        say("finished-piece.judged-by"),
+                        POSSIBLE.stream()
+                                .map(g -> new Parameter.Option(g.name(), g.label()))
+                                .toList(),
+                        FEWEST_GOALS,
+                        MOST_GOALS,
+                        SUGGESTED.stream().map(Goal::name).toList()));
     }
 
     @Override
@@ -118,6 +162,7 @@ public final class FinishedPiece implements ExerciseKind {
                 new Guide(strokes.map(FormStrokes::lines).orElse(List.of()), List.of(), work.focus()),
                 strokes.map(FormStrokes::texture).orElse(null));
         goals(builder, field);
+        judged(builder, values.several(GOALS).stream().map(Goal::valueOf).toList(), strokes.isPresent());
         missed(builder, field);
         if (round && strokes.isEmpty()) {
             builder.finding(Finding.of(null, say("finished-piece.hardly-anything-in-this")));
@@ -180,6 +225,18 @@ public final class FinishedPiece implements ExerciseKind {
         } else {
             builder.goal(Goal.STROKES_FOLLOW, of, 35, 22, 12);
         }
+    }
+
+    /** Smooth areas and strokes round the form are one goal, how the tones are laid: which it is hangs on what is asked. */
+    private static void judged(PlanBuilder builder, List<Goal> chosen, boolean round) {
+        Set<Goal> judged = EnumSet.copyOf(chosen);
+        Goal laid = round ? Goal.STROKES_FOLLOW : Goal.SMOOTH_AREAS;
+        if (judged.remove(Goal.SMOOTH_AREAS) | judged.remove(Goal.STROKES_FOLLOW)) {
+            judged.add(laid);
+        }
+        builder.judgeOnly(judged);
+        judged.removeIf(builder::isJudged);
+        judged.forEach(g -> builder.finding(Finding.of(null, say("finished-piece.cannot-be-judged", g.label()))));
     }
 
     /** Says where the printed recipes do not come to the value that is asked. */

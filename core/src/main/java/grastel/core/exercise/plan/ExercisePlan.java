@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param palette the pencils it needs, in order of first use
  * @param fields in reading order
  * @param goals what it is judged by
+ * @param figures what is measured beside, with no level; null, as in plans from before there were any, is none
  * @param teaching how it is taught, and how long it takes
  * @param findings what cannot fully be done, or wants care
  * @param pressures by which its fields are predicted; null, as in plans from before classes had their own, is as taught
@@ -32,6 +33,7 @@ public record ExercisePlan(
         List<Pencil> palette,
         List<FieldPlan> fields,
         List<GoalPlan> goals,
+        List<GoalPlan> figures,
         Teaching teaching,
         List<Finding> findings,
         Pressures pressures) {
@@ -39,6 +41,7 @@ public record ExercisePlan(
         palette = List.copyOf(palette);
         fields = List.copyOf(fields);
         goals = List.copyOf(goals);
+        figures = figures == null ? List.of() : List.copyOf(figures);
         findings = List.copyOf(findings);
         pressures = pressures == null ? Pressures.TAUGHT : pressures;
     }
@@ -71,7 +74,7 @@ public record ExercisePlan(
 
     /** The same without its findings: what is printed is settled. */
     public ExercisePlan withoutFindings() {
-        return new ExercisePlan(kind, title, goal, palette, fields, goals, teaching, List.of(), pressures);
+        return new ExercisePlan(kind, title, goal, palette, fields, goals, figures, teaching, List.of(), pressures);
     }
 
     /** The same with thresholds moved. @param factors what to multiply them by; goals left out keep theirs */
@@ -79,7 +82,7 @@ public record ExercisePlan(
         List<GoalPlan> moved = goals.stream()
                 .map(g -> g.times(factors.getOrDefault(g.goal(), g.factor())))
                 .toList();
-        return new ExercisePlan(kind, title, goal, palette, fields, moved, teaching, findings, pressures);
+        return new ExercisePlan(kind, title, goal, palette, fields, moved, figures, teaching, findings, pressures);
     }
 
     /**
@@ -99,7 +102,7 @@ public record ExercisePlan(
                     - FieldWork.minutes(fields.get(i), palette, cm2PerMinute);
         }
         return new ExercisePlan(
-                kind, title, goal, palette, larger, goals, teaching.longer(longer), findings, pressures);
+                kind, title, goal, palette, larger, goals, figures, teaching.longer(longer), findings, pressures);
     }
 
     /** How far apart in L* two neighbours of a goal of steps are asked, on average; none of a goal that has no row here. */

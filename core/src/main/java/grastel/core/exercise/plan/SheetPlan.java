@@ -52,15 +52,20 @@ public record SheetPlan(List<ExercisePlan> exercises) {
                 p.goal(),
                 p.palette(),
                 p.fields().stream().map(f -> f.named(name.apply(f.id()))).toList(),
-                p.goals().stream()
-                        .map(g -> new GoalPlan(g.goal(), g.of().named(name), g.ladder(), g.factor()))
-                        .toList(),
+                renamed(p.goals(), name),
+                renamed(p.figures(), name),
                 p.teaching(),
                 p.findings().stream()
                         .map(f ->
                                 new Finding(f.field() == null ? null : name.apply(f.field()), f.words(), f.remedies()))
                         .toList(),
                 p.pressures());
+    }
+
+    private static List<GoalPlan> renamed(List<GoalPlan> goals, UnaryOperator<String> name) {
+        return goals.stream()
+                .map(g -> new GoalPlan(g.goal(), g.of().named(name), g.ladder(), g.factor()))
+                .toList();
     }
 
     /** All fields in reading order. */

@@ -30,6 +30,7 @@ class SheetPlanTest {
                                 f.recipe().steps().stream().map(s -> s.with(1)).toList())))
                         .toList(),
                 SCALE.goals(),
+                SCALE.figures(),
                 SCALE.teaching(),
                 SCALE.findings(),
                 SCALE.pressures());
