@@ -660,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/{schoolClass}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/{schoolClass}/lessons": {
         parameters: {
             query?: never;
@@ -3116,6 +3132,20 @@ export interface components {
             other: string;
             /** @enum {string} */
             vision: "PROTAN" | "PROTAN_PARTLY" | "DEUTAN" | "DEUTAN_PARTLY" | "TRITAN" | "TRITAN_PARTLY";
+        };
+        CopiedView: {
+            changes: string[];
+            lane: components["schemas"]["LaneView"];
+        };
+        CopyRequest: {
+            /** Format: date */
+            from?: string;
+            /** Format: uuid */
+            of: string;
+            /** Format: uuid */
+            paper?: string;
+            /** Format: uuid */
+            set?: string;
         };
         CountRequest: {
             /** Format: int32 */
@@ -6687,6 +6717,32 @@ export interface operations {
                 };
                 content: {
                     "text/calendar": string;
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                schoolClass: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CopyRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CopiedView"];
                 };
             };
         };

@@ -174,7 +174,7 @@ export default function Course() {
         {starting?.at !== undefined ? (
           <NewLesson key={`${starting.at}${starting.kind ?? ''}`} lane={lane} course={course} at={starting.at} kind={starting.kind} onDone={() => setStarting(undefined)} />
         ) : starting ? (
-          <StartCourse lane={lane} today={today} course={course} onDone={() => setStarting(undefined)} />
+          <StartCourse lane={lane} others={lanes.filter((l) => l !== lane && l.lessons.length > 0)} today={today} course={course} onDone={() => setStarting(undefined)} />
         ) : lesson ? (
           <LessonPanel
             key={lesson.id}
@@ -186,7 +186,7 @@ export default function Course() {
             onInsert={(at, kind) => setStarting({ lane: lane.schoolClass, at, kind })}
           />
         ) : (
-          <StartCourse lane={lane} today={today} course={course} onDone={() => setStarting(undefined)} />
+          <StartCourse lane={lane} others={lanes.filter((l) => l !== lane && l.lessons.length > 0)} today={today} course={course} onDone={() => setStarting(undefined)} />
         )}
       </Lower>
       <Live>

@@ -15,21 +15,48 @@ import { count, formatMessage } from '../words/intl';
 
 interface Props {
   lane: Lane;
+  /** Courses of other classes, to be copied. */
+  others: readonly Lane[];
   course: CourseChanges;
   today: string;
   onDone: () => void;
 }
 
 /** Lessons to begin with, fitted to the class's pencils and paper. */
-export function StartCourse({ lane, today, course, onDone }: Props) {
+export function StartCourse({ lane, others, today, course, onDone }: Props) {
   const outlines = useQuery({ queryKey: ['outlines'], queryFn: () => body(api.GET('/api/courses/outlines')) });
+  const { copy } = course;
   const { materials, choices } = useMaterials(lane);
   const [what, setWhat] = useState<string>();
   // A term that has begun already has free periods in the past: nothing new is taught in them.
   const [fromToday, setFromToday] = useState(true);
   const hasBegun = lane.term !== undefined && lane.term.from < today;
-  const outline = outlines.data?.find((o) => o.id === what) ?? outlines.data?.[0];
+  const copied = others.find((o) => o.schoolClass === what);
+  const [ownMaterials, setOwnMaterials] = useState(true);
+  const outline = copied ? undefined : (outlines.data?.find((o) => o.id === what) ?? outlines.data?.[0]);
   const start = hasBegun && fromToday ? { from: today } : {};
+  if (copy.data) {
+    return (
+      <Form aria-label={formatMessage({ id: 'course.start' })}>
+        <h2>{formatMessage({ id: 'course.copy.done' }, { name: lane.name })}</h2>
+        <ul>
+          {copy.data.changes.map((words) => (
+            <li key={words}>{words}</li>
+          ))}
+        </ul>
+        <Row>
+          <MainButton
+            onPress={() => {
+              copy.reset();
+              onDone();
+            }}
+          >
+            {formatMessage({ id: 'course.copy.look' })}
+          </MainButton>
+        </Row>
+      </Form>
+    );
+  }
   return (
     <Form aria-label={formatMessage({ id: 'course.start' })}>
       <h2>{formatMessage({ id: 'course.outlines.for' }, { name: lane.name })}</h2>
@@ -37,13 +64,21 @@ export function StartCourse({ lane, today, course, onDone }: Props) {
       <Row>
         <Select
           label={formatMessage({ id: 'course.outline' })}
-          value={outline?.id ?? null}
+          value={copied?.schoolClass ?? outline?.id ?? null}
           onChange={setWhat}
-          choices={(outlines.data ?? []).map((o) => ({ id: o.id, name: o.title, note: count(o.lessons, 'lesson') }))}
+          choices={[
+            ...(outlines.data ?? []).map((o) => ({ id: o.id, name: o.title, note: count(o.lessons, 'lesson') })),
+            ...others.map((o) => ({ id: o.schoolClass, name: formatMessage({ id: 'course.copy.of' }, { name: o.name }), note: count(o.lessons.length, 'lesson') })),
+          ]}
         />
-        {choices}
+        {!(copied && ownMaterials) && choices}
       </Row>
       {outline && <p>{outline.about}</p>}
+      {copied && (
+        <Tick label={formatMessage({ id: 'course.copy.sameMaterials' })} isOn={ownMaterials} onChange={() => setOwnMaterials(!ownMaterials)}>
+          {formatMessage({ id: 'course.copy.sameMaterials' })}
+        </Tick>
+      )}
       {hasBegun && (
         <Tick label={formatMessage({ id: 'course.outlines.fromToday' })} isOn={fromToday} onChange={() => setFromToday(!fromToday)}>
           {formatMessage({ id: 'course.outlines.fromToday' })}
@@ -51,10 +86,16 @@ export function StartCourse({ lane, today, course, onDone }: Props) {
       )}
       <Row>
         <MainButton
-          isDisabled={!outline || !materials || course.busy}
-          onPress={() => outline && materials && course.start.mutate({ lane, outline: outline.id, ...materials, ...start }, { onSuccess: onDone })}
+          isDisabled={!(outline ?? copied) || !materials || course.busy}
+          onPress={() => {
+            if (copied) {
+              copy.mutate({ lane, of: copied.schoolClass, ...(ownMaterials ? {} : materials), ...start }, { onSuccess: ({ changes }) => changes.length === 0 && onDone() });
+            } else if (outline && materials) {
+              course.start.mutate({ lane, outline: outline.id, ...materials, ...start }, { onSuccess: onDone });
+            }
+          }}
         >
-          {course.start.isPending ? formatMessage({ id: 'course.outlines.planning' }) : formatMessage({ id: 'course.outlines.add' })}
+          {course.start.isPending || copy.isPending ? formatMessage({ id: 'course.outlines.planning' }) : formatMessage({ id: 'course.outlines.add' })}
         </MainButton>
         <FileTrigger
           acceptedFileTypes={['application/json', '.json']}

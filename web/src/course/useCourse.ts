@@ -59,6 +59,11 @@ export function useCourse() {
       body(api.POST('/api/courses/{schoolClass}/outline-file', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
     onSuccess: (after, { lane }) => made(lane, after),
   });
+  const copy = useMutation({
+    mutationFn: ({ lane, ...request }: { lane: Lane } & Schemas['CopyRequest']) =>
+      body(api.POST('/api/courses/{schoolClass}/copy', { params: { path: { schoolClass: lane.schoolClass } }, body: request })),
+    onSuccess: (after, { lane }) => made(lane, after.lane),
+  });
   const insert = useMutation({
     mutationFn: ({ lane, ...request }: { lane: Lane } & Omit<Schemas['KindRequest'], 'revision'>) =>
       body(api.POST('/api/courses/{schoolClass}/lessons', { params: { path: { schoolClass: lane.schoolClass } }, body: { ...request, revision: lane.revision } })),
@@ -110,12 +115,13 @@ export function useCourse() {
     canRedo: (lane: Lane) => of(lane).on.length > 0,
     start,
     take,
+    copy,
     insert,
     add,
     log,
     unlog,
-    busy: set.isPending || start.isPending || take.isPending || insert.isPending || log.isPending || unlog.isPending,
-    error: set.error ?? start.error ?? take.error ?? insert.error ?? log.error ?? unlog.error,
+    busy: set.isPending || start.isPending || take.isPending || copy.isPending || insert.isPending || log.isPending || unlog.isPending,
+    error: set.error ?? start.error ?? take.error ?? copy.error ?? insert.error ?? log.error ?? unlog.error,
   };
 }
 

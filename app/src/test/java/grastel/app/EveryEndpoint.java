@@ -217,6 +217,7 @@ public abstract class EveryEndpoint extends ApplicationTest {
                 Map.of("kind", "layer-ladder", "at", 0, "paper", paper),
                 schoolClass);
         add(POST, "/api/courses/{schoolClass}/outline", Map.of("outline", "first-steps", "paper", paper), schoolClass);
+        add(POST, "/api/courses/{schoolClass}/copy", Map.of("of", schoolClass), schoolClass);
         add(
                 POST,
                 "/api/courses/{schoolClass}/outline-file",

@@ -288,7 +288,7 @@ class RacesTest extends EveryEndpoint {
                     "POST /api/kit/.*/(calibration|copies|lead|readings|reach)|PUT /api/progress/classes/\\{id}/pressures",
                     "puts what was measured in place of what was measured before"),
             Map.entry(
-                    "POST /api/courses/\\{schoolClass}/(beside|log|next-lesson|outline|outline-file)",
+                    "POST /api/courses/\\{schoolClass}/(beside|copy|log|next-lesson|outline|outline-file)",
                     "names the period or adds behind the last lesson"),
             Map.entry(
                     "POST /api/returns/pages/\\{id}/(again|cancellation|match|swap|rereading)",

@@ -33,6 +33,7 @@ import grastel.core.recipe.Substitutes.Substitute;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -42,6 +43,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -91,20 +93,49 @@ public class Outlines {
         return add(schoolClass, files.parsed(text), materials, from);
     }
 
-    /** Behind the lessons that are there. */
     private CourseSchedule add(UUID schoolClass, Outline outline, Materials materials, @Nullable LocalDate from) {
+        Fitting fitting = new Fitting(classes.one(schoolClass), materials.set(), outline.pencils());
+        return append(
+                schoolClass,
+                outline.lessons().size(),
+                () -> outline.lessons().stream()
+                        .map(l -> fitting.lesson(l, materials.paper()))
+                        .toList(),
+                from);
+    }
+
+    /** A course as it was copied. @param changes what is otherwise than in the class it comes from, one sentence each */
+    public record Copied(CourseSchedule course, List<String> changes) {}
+
+    /**
+     * Gives a class the course of another one, behind the lessons that it has, with sheets of its own.
+     *
+     * @param materials for all its sheets; null for those that each sheet has
+     * @param from as of {@link #addShipped}
+     */
+    public Copied copy(UUID schoolClass, UUID other, @Nullable Materials materials, @Nullable LocalDate from) {
         ClassInfo of = classes.one(schoolClass);
+        ClassInfo source = classes.one(other);
+        List<LessonData> lessons = courses.data(other).lessons();
+        if (lessons.isEmpty()) {
+            throw ApiProblem.conflict("NO_LESSONS", say("problem.has-no-lessons-to", source.name()));
+        }
+        CourseCopy copy = new CourseCopy(of, source, lessons, materials);
+        CourseSchedule course = append(schoolClass, copy.lessons.size(), copy::made, from);
+        return new Copied(course, copy.changes());
+    }
+
+    /** Behind the lessons that are there. @param count of those that are made */
+    private CourseSchedule append(
+            UUID schoolClass, int count, Supplier<List<LessonData>> made, @Nullable LocalDate from) {
         List<LessonData> all =
                 new ArrayList<>(courses.dataForChange(schoolClass).lessons());
-        if (all.size() + outline.lessons().size() > CourseData.MOST_LESSONS) {
+        if (all.size() + count > CourseData.MOST_LESSONS) {
             throw ApiProblem.invalid(
-                    "outline",
-                    "TOO_MANY",
-                    say("problem.with-these-lessons-the", outline.lessons().size(), CourseData.MOST_LESSONS));
+                    "outline", "TOO_MANY", say("problem.with-these-lessons-the", count, CourseData.MOST_LESSONS));
         }
-        Fitting fitting = new Fitting(of, materials, outline);
         int first = all.size();
-        outline.lessons().forEach(lesson -> all.add(fitting.lesson(lesson)));
+        all.addAll(made.get());
         CourseSchedule laid = courses.set(schoolClass, null, new CourseData(CourseData.VERSION, all));
         if (from == null || first == all.size()) {
             return laid;
@@ -133,8 +164,9 @@ public class Outlines {
                 new ArrayList<>(courses.dataForChange(schoolClass).lessons());
         OutlineSheet one = new OutlineSheet(null, List.of(new OutlineExercise(kindId, Map.of())));
         OutlineLesson lesson = new OutlineLesson(kind.name(), kind.teaches(), null, null, null, null, List.of(one));
-        Outline outline = new Outline(Outline.VERSION, kind.name(), "", List.of(), List.of(lesson));
-        all.add(Math.max(0, Math.min(at, all.size())), new Fitting(of, materials, outline).lesson(lesson));
+        all.add(
+                Math.max(0, Math.min(at, all.size())),
+                new Fitting(of, materials.set(), List.of()).lesson(lesson, materials.paper()));
         return courses.set(schoolClass, known, new CourseData(CourseData.VERSION, all));
     }
 
@@ -198,34 +230,36 @@ public class Outlines {
     /** One outline on its way to one class. What had to be chosen otherwise is said in the lesson's notes. */
     private final class Fitting {
         private final ClassInfo of;
-        private final Materials materials;
+        private final @Nullable UUID set;
         private final Map<String, OutlinePencil> asked;
+        private final List<KitPencil> owned = kit.pencils();
         private final List<KitPencil> atHand;
 
-        Fitting(ClassInfo of, Materials materials, Outline outline) {
+        Fitting(ClassInfo of, @Nullable UUID set, List<OutlinePencil> pencils) {
             this.of = of;
-            this.materials = materials;
-            this.asked = outline.pencils().stream()
+            this.set = set;
+            this.asked = pencils.stream()
                     .collect(Collectors.toMap(OutlinePencil::key, Function.identity(), (first, again) -> first));
-            Optional<KitSet> set = kit.sets().stream()
-                    .filter(s -> s.id().equals(materials.set()))
-                    .findFirst();
-            if (materials.set() != null && set.isEmpty()) {
+            Optional<KitSet> chosen =
+                    kit.sets().stream().filter(s -> s.id().equals(set)).findFirst();
+            if (set != null && chosen.isEmpty()) {
                 throw ApiProblem.notFound(say("thing.set"));
             }
-            this.atHand = kit.pencils().stream()
-                    .filter(p -> set.isEmpty() || set.get().pencils().contains(p.id()))
+            this.atHand = owned.stream()
+                    .filter(p -> chosen.isEmpty() || chosen.get().pencils().contains(p.id()))
                     .toList();
         }
 
-        LessonData lesson(OutlineLesson lesson) {
+        LessonData lesson(OutlineLesson lesson, UUID paper) {
             Set<String> said = new LinkedHashSet<>();
             if (lesson.notes() != null && !lesson.notes().isBlank()) {
                 said.add(lesson.notes());
             }
             List<UUID> made = new ArrayList<>();
             for (OutlineSheet sheet : lesson.sheets()) {
-                sheet(sheet, said).ifPresent(made::add);
+                List<ExerciseData> exercises =
+                        sheet.exercises().stream().map(e -> exercise(e, said)).toList();
+                sheet(sheet.title(), exercises, paper, PageSize.A4, said).ifPresent(made::add);
             }
             return new LessonData(
                     UUID.randomUUID(),
@@ -244,18 +278,16 @@ public class Outlines {
         }
 
         /** As asked for, else with the pencils that are suggested, else not at all. */
-        private Optional<UUID> sheet(OutlineSheet sheet, Set<String> said) {
-            List<ExerciseData> asked =
-                    sheet.exercises().stream().map(e -> exercise(e, said)).toList();
-            List<ExerciseData> suggested = asked.stream()
+        Optional<UUID> sheet(String title, List<ExerciseData> wanted, UUID paper, PageSize size, Set<String> said) {
+            List<ExerciseData> suggested = wanted.stream()
                     .map(e -> new ExerciseData(e.kind(), withoutPencils(e.values())))
                     .toList();
             String why = "";
-            for (List<ExerciseData> exercises : List.of(asked, suggested)) {
-                SheetData data = new SheetData(of.id(), materials.set(), materials.paper(), PageSize.A4, exercises);
+            for (List<ExerciseData> exercises : List.of(wanted, suggested)) {
+                SheetData data = new SheetData(of.id(), set, paper, size, exercises);
                 Optional<String> problem = sheets.problem(data);
                 if (problem.isEmpty()) {
-                    return Optional.of(sheets.create(sheet.title(), data).id());
+                    return Optional.of(sheets.create(title, data).id());
                 }
                 why = problem.get();
             }
@@ -300,15 +332,130 @@ public class Outlines {
                     wanted.lab().toLab(),
                     0.5,
                     1);
+            return nearest(missing, said);
+        }
+
+        /** The exercise with the pencils that are at hand. */
+        ExerciseData exercise(ExerciseData e, Set<String> said) {
+            Map<String, ValueData> values = new LinkedHashMap<>();
+            e.values().forEach((name, v) -> {
+                UUID pencil = v.pencil() == null ? null : atHand(v.pencil(), said);
+                if (v.pencil() == null || pencil != null) {
+                    values.put(name, new ValueData(v.number(), v.word(), v.words(), pencil));
+                }
+            });
+            return new ExerciseData(e.kind(), values);
+        }
+
+        private @Nullable UUID atHand(UUID pencil, Set<String> said) {
+            if (atHand.stream().anyMatch(p -> p.id().equals(pencil))) {
+                return pencil;
+            }
+            return owned.stream()
+                    .filter(p -> p.id().equals(pencil))
+                    .findFirst()
+                    .map(p -> nearest(p.pencil(), said))
+                    .orElse(null);
+        }
+
+        /** The pencil at hand that comes nearest. */
+        private @Nullable UUID nearest(Pencil missing, Set<String> said) {
             List<Pencil> among = atHand.stream().map(KitPencil::pencil).toList();
             Optional<Substitute> nearest =
                     Substitutes.of(missing, among, 1).stream().findFirst();
             nearest.ifPresent(s -> said.add(
-                    say("problem.is-not-at-hand", wanted.name(), s.pencil().name(), s.deltaValue(), s.deltaHue())));
+                    say("problem.is-not-at-hand", missing.name(), s.pencil().name(), s.deltaValue(), s.deltaHue())));
             if (nearest.isEmpty()) {
-                said.add(say("problem.is-not-at-hand-nothing-near", wanted.name()));
+                said.add(say("problem.is-not-at-hand-nothing-near", missing.name()));
             }
             return nearest.map(s -> atHand.get(among.indexOf(s.pencil())).id()).orElse(null);
+        }
+    }
+
+    /** One class's course on its way to another class. Every sheet is made anew, once, however many lessons work on it. */
+    private final class CourseCopy {
+        private final ClassInfo to;
+        private final ClassInfo source;
+        private final List<LessonData> lessons;
+        private final int retaught;
+        private final @Nullable Materials materials;
+        private final Map<UUID, SheetInfo> there =
+                sheets.all().stream().collect(Collectors.toMap(SheetInfo::id, Function.identity()));
+        private final Map<UUID, Optional<UUID>> made = new HashMap<>();
+        private final Set<String> changes = new LinkedHashSet<>();
+
+        CourseCopy(ClassInfo to, ClassInfo source, List<LessonData> all, @Nullable Materials materials) {
+            this.to = to;
+            this.source = source;
+            this.materials = materials;
+            lessons = all.stream().filter(l -> l.again() == null).toList();
+            retaught = all.size() - lessons.size();
+        }
+
+        List<LessonData> made() {
+            return lessons.stream().map(this::lesson).toList();
+        }
+
+        private LessonData lesson(LessonData l) {
+            List<UUID> copied = l.sheets().stream()
+                    .filter(there::containsKey)
+                    .map(id -> made.computeIfAbsent(id, this::sheet))
+                    .flatMap(Optional::stream)
+                    .toList();
+            // a part of a lesson is named by its place on the sheets: it holds only where they are all there
+            boolean whole = copied.size() == l.sheets().size();
+            if (!whole && (l.from() != null || l.until() != null)) {
+                changes.add(say("problem.copy-not-split", l.title()));
+            }
+            return new LessonData(
+                    UUID.randomUUID(),
+                    l.title(),
+                    l.aim(),
+                    copied,
+                    l.showMinutes(),
+                    l.lookMinutes(),
+                    l.workMinutes(),
+                    null,
+                    l.notes(),
+                    whole ? l.from() : null,
+                    whole ? l.until() : null,
+                    null,
+                    List.of());
+        }
+
+        private Optional<UUID> sheet(UUID id) {
+            SheetInfo sheet = Require.key(there, id);
+            SheetData data = sheet.data();
+            Set<String> said = new LinkedHashSet<>();
+            Fitting fitting = new Fitting(to, materials == null ? data.set() : materials.set(), List.of());
+            List<ExerciseData> exercises = data.exercises().stream()
+                    .map(e -> fitting.exercise(e, said))
+                    .toList();
+            UUID paper = materials == null ? data.paper() : materials.paper();
+            Optional<UUID> copied = fitting.sheet(sheet.title(), exercises, paper, data.pageSize(), said);
+            said.forEach(words -> changes.add(say("problem.copy-sheet", sheet.title(), words)));
+            return copied;
+        }
+
+        List<String> changes() {
+            List<String> all = new ArrayList<>(changes);
+            if (to.band() != source.band()) {
+                all.add(say("problem.copy-band", to.name(), source.name()));
+            }
+            if (!to.method().equals(source.method())) {
+                all.add(say("problem.copy-method", to.name()));
+            }
+            long pinned = lessons.stream().filter(l -> l.pin() != null).count();
+            if (pinned > 0) {
+                all.add(say("problem.copy-pins", pinned));
+            }
+            if (retaught > 0) {
+                all.add(say("problem.copy-retaught", retaught));
+            }
+            if (lessons.stream().anyMatch(l -> !l.beside().isEmpty())) {
+                all.add(say("problem.copy-groups", source.name()));
+            }
+            return List.copyOf(all);
         }
     }
 }

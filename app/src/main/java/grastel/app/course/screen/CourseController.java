@@ -11,6 +11,7 @@ import grastel.app.course.CourseViews.LaneView;
 import grastel.app.course.Courses;
 import grastel.app.course.Outcome;
 import grastel.app.course.outlines.Outlines;
+import grastel.app.course.outlines.Outlines.Copied;
 import grastel.app.course.outlines.Outlines.Materials;
 import grastel.app.course.screen.StockLines.StockLineView;
 import grastel.app.platform.ApiProblem;
@@ -101,6 +102,17 @@ class CourseController {
             @NotNull UUID paper,
             LocalDate from) {}
 
+    /**
+     * @param of the class whose course is copied
+     * @param set pencils at hand, null for all of the kit; counts only with a paper
+     * @param paper to draw on; left out, every sheet keeps its paper and pencils
+     * @param from see {@link OutlineRequest}
+     */
+    record CopyRequest(@NotNull UUID of, UUID set, UUID paper, LocalDate from) {}
+
+    /** @param changes what is otherwise than in the class it comes from, one sentence each */
+    record CopiedView(@NotNull LaneView lane, @NotNull List<String> changes) {}
+
     /** @param kind of exercise; @param at place of the new lesson in the course, from 0 */
     record KindRequest(
             @NotNull Integer revision,
@@ -171,6 +183,14 @@ class CourseController {
     LaneView take(@PathVariable UUID schoolClass, @Valid @RequestBody OutlineFileRequest request) {
         return CourseViews.of(outlines.addFile(
                 schoolClass, request.text(), new Materials(request.set(), request.paper()), request.from()));
+    }
+
+    /** Adds the lessons of another class's course, with sheets of its own. */
+    @PostMapping("/{schoolClass}/copy")
+    CopiedView copy(@PathVariable UUID schoolClass, @Valid @RequestBody CopyRequest request) {
+        Materials materials = request.paper() == null ? null : new Materials(request.set(), request.paper());
+        Copied copied = outlines.copy(schoolClass, request.of(), materials, request.from());
+        return new CopiedView(CourseViews.of(copied.course()), copied.changes());
     }
 
     /** The course as an outline, its sheets included. */

@@ -37,23 +37,7 @@ class OutlinesTest extends CourseTestBase {
 
     @Test
     void aSetThatHoldsLessGivesSubstitutesAndSaysSo() {
-        List<UUID> few = as(teacher, () -> kit.pencils()).stream()
-                .filter(p -> List.of("S01", "S03", "S08", "S15", "S22", "S31")
-                        .contains(p.pencil().code()))
-                .map(p -> p.id())
-                .toList();
-        UUID set = UUID.fromString(JsonPath.read(
-                content(post(
-                        teacher,
-                        "/api/kit/sets",
-                        Map.of(
-                                "name",
-                                "Six",
-                                "pencils",
-                                few,
-                                "users",
-                                List.of(Map.of("schoolClass", schoolClass, "howMany", 1))))),
-                "$.id"));
+        UUID set = few("S01", "S03", "S08", "S15", "S22", "S31");
         String lane = content(post(
                 teacher,
                 "/api/courses/{class}/outline",
@@ -78,6 +62,48 @@ class OutlinesTest extends CourseTestBase {
                 .isEqualTo(JsonPath.<List<String>>read(lane(), "$.lessons[*].title"));
         assertThat(JsonPath.<List<Integer>>read(lane, "$.lessons[*].stages.length()"))
                 .isEqualTo(JsonPath.<List<Integer>>read(lane(), "$.lessons[*].stages.length()"));
+    }
+
+    @Test
+    void aCourseIsCopiedToAParallelClassWithSheetsOfItsOwn() {
+        firstSteps();
+        UUID other = newClass(teacher).id();
+        String copied = content(post(teacher, "/api/courses/{class}/copy", Map.of("of", schoolClass), other));
+        assertThat(JsonPath.<List<String>>read(copied, "$.lane.lessons[*].title"))
+                .isEqualTo(JsonPath.<List<String>>read(lane(), "$.lessons[*].title"));
+        assertThat(JsonPath.<List<Object>>read(copied, "$.lane.lessons[*].sheets[*]"))
+                .hasSameSizeAs(JsonPath.<List<?>>read(lane(), "$.lessons[*].sheets[*]"))
+                .doesNotContainAnyElementsOf(JsonPath.read(lane(), "$.lessons[*].sheets[*]"));
+        assertThat(JsonPath.<List<String>>read(copied, "$.changes")).isEmpty();
+    }
+
+    @Test
+    void whatIsOtherwiseInACopyIsSaid() {
+        List<Map<String, Object>> lessons = lessons(firstSteps());
+        lessons.get(1).put("pin", "2026-09-22T11:05:00");
+        lessons.get(2).put("again", "PRESSURE");
+        assertThat(set(lessons, JsonPath.read(lane(), "$.revision"))).hasStatusOk();
+        UUID six = few("S01", "S03", "S08", "S15", "S22", "S31");
+        UUID other = newClass(teacher).id();
+        String copied = content(post(
+                teacher, "/api/courses/{class}/copy", Map.of("of", schoolClass, "set", six, "paper", paper), other));
+        assertThat(JsonPath.<List<String>>read(copied, "$.lane.lessons[*].title"))
+                .hasSize(5);
+        assertThat(JsonPath.<List<String>>read(copied, "$.changes"))
+                .anyMatch(words -> words.contains("Buoy Red is not in the set. Winch Red replaces it"))
+                .anyMatch(words -> words.startsWith("One lesson had a fixed date"))
+                .anyMatch(words -> words.startsWith("One lesson that taught a skill again"));
+    }
+
+    private UUID few(String... codes) {
+        List<UUID> pencils = as(teacher, () -> kit.pencils()).stream()
+                .filter(p -> List.of(codes).contains(p.pencil().code()))
+                .map(p -> p.id())
+                .toList();
+        List<Map<String, Object>> users = List.of(Map.of("schoolClass", schoolClass, "howMany", 1));
+        String made =
+                content(post(teacher, "/api/kit/sets", Map.of("name", "Few", "pencils", pencils, "users", users)));
+        return UUID.fromString(JsonPath.read(made, "$.id"));
     }
 
     @Test
