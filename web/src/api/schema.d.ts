@@ -468,6 +468,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/classes/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/promotion": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["promote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/classes/{id}/readiness": {
         parameters: {
             query?: never;
@@ -543,6 +575,22 @@ export interface paths {
         put: operations["rename"];
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/classes/{id}/students/{student}/leaving": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete: operations["comeBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1627,7 +1675,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["ofStudent"];
+        get: operations["ofStudent_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1644,6 +1692,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["hand"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/progress/students/{student}/archive": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofStudent"];
         put?: never;
         post?: never;
         delete?: never;
@@ -3069,6 +3133,7 @@ export interface components {
             /** @enum {string} */
             band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
             calendar: components["schemas"]["CalendarData"];
+            former: components["schemas"]["FormerStudentView"][];
             /** Format: uuid */
             id: string;
             method: ("LIGHT_TO_DARK" | "DARKS_FIRST" | "OWN_COLOUR_FIRST" | "FOUNDATION_UNDER" | "DARK_OVER" | "SHARP_START" | "DULL_START" | "BURNISH_WHITE" | "BURNISH_BLENDER" | "BURNISH_TINT" | "BURNISH_OWN" | "BURNISH_LAST" | "BURNISH_MIDWAY" | "BLACK_MIXED" | "BLACK_ACCENTS" | "BLACK_FIRST" | "SOLVENT_NONE" | "SOLVENT_SPARING" | "SOLVENT_GENEROUS" | "LEAVE_PAPER" | "HOLD_WITH_WHITE" | "CLOSE_MATCH" | "VALUES_RIGHT" | "NO_ERASING" | "PUTTY_ERASER")[];
@@ -3419,6 +3484,14 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        FormerStudentView: {
+            /** Format: date-time */
+            at: string;
+            /** Format: uuid */
+            id: string;
+            name: string;
+            now?: components["schemas"]["NamedClassView"];
         };
         FoundView: {
             /** Format: uuid */
@@ -3910,6 +3983,16 @@ export interface components {
             name: string;
             /** Format: uuid */
             student: string;
+        };
+        MoveRequest: {
+            students: string[];
+            /** Format: uuid */
+            to: string;
+        };
+        NamedClassView: {
+            /** Format: uuid */
+            id: string;
+            name: string;
         };
         NamedView: {
             code: string;
@@ -4459,6 +4542,14 @@ export interface components {
             /** Format: uuid */
             student?: string;
             title: string;
+        };
+        PromotionRequest: {
+            /** @enum {string} */
+            band: "FIRST_STEPS" | "DEVELOPING" | "ADVANCED";
+            name: string;
+            /** Format: int32 */
+            revision: number;
+            students: string[];
         };
         QualityView: {
             /** Format: double */
@@ -6382,6 +6473,58 @@ export interface operations {
             };
         };
     };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MoveRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    promote: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PromotionRequest"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
     readyAt: {
         parameters: {
             query?: never;
@@ -6531,6 +6674,52 @@ export interface operations {
         };
     };
     remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClassView"];
+                };
+            };
+        };
+    };
+    comeBack: {
         parameters: {
             query?: never;
             header?: never;
@@ -8403,7 +8592,7 @@ export interface operations {
             };
         };
     };
-    ofStudent: {
+    ofStudent_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8444,6 +8633,26 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["HandView"];
                 };
+            };
+        };
+    };
+    ofStudent: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                student: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -1,12 +1,19 @@
 import { queryOptions } from '@tanstack/react-query';
-import { api, body } from './client';
+import { api, body, type Schemas } from './client';
+
+/** All of its students went on to another class or left. */
+export const isPast = (c: Schemas['ClassView']) => c.students.length === 0 && c.former.length > 0;
+
+const classes = queryOptions({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) });
 
 /**
  * What several places ask the server for, each kept under one key: whoever changes it says so by the same. Keys of parts begin
  * with that of the whole, so that who changes the whole has changed its parts.
  */
 export const served = {
-  classes: queryOptions({ queryKey: ['classes'], queryFn: () => body(api.GET('/api/classes')) }),
+  classes,
+  /** Without those of last year, whose students all went on. */
+  taught: queryOptions({ ...classes, select: (all) => all.filter((c) => !isPast(c)) }),
   sharedClasses: queryOptions({ queryKey: ['shared-classes'], queryFn: () => body(api.GET('/api/shared-classes')) }),
   kit: queryOptions({ queryKey: ['kit'], queryFn: () => body(api.GET('/api/kit')) }),
   charts: queryOptions({ queryKey: ['charts'], queryFn: () => body(api.GET('/api/charts')) }),

@@ -36,7 +36,7 @@ interface Props {
 
 /** What is found out about the stack: figures, value, hue, distance to the goal, what to watch out for. */
 export const Findings = memo(function Findings({ kit, paper, look, names, steps, onSteps, goal, onGoal, schoolClass, onSchoolClass, intention, onIntention, onRemedy }: Props) {
-  const classes = useQuery(served.classes);
+  const classes = useQuery(served.taught);
   return (
     <Side>
       {look && (

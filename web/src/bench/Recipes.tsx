@@ -28,7 +28,7 @@ interface Props {
 export function Recipes({ kit, paper, goal, schoolClass, onTake }: Props) {
   const [set, setSet] = useState(WHOLE);
   const [chosen, setChosen] = useState<Closeness | null>(null);
-  const classes = useQuery(served.classes);
+  const classes = useQuery(served.taught);
   const method = classes.data?.find((c) => c.id === schoolClass)?.method;
   const closeness = chosen ?? (method ? (method.includes('VALUES_RIGHT') ? 'VALUE_FIRST' : 'COLOUR') : 'VALUE_FIRST');
   const find = useMutation({

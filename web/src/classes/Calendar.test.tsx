@@ -10,6 +10,7 @@ const open: Schemas['ClassView'] = {
   name: '8 Dunlin',
   band: 'DEVELOPING',
   students: [],
+  former: [],
   calendar: { slots: [{ day: 'TUESDAY', starts: '11:05:00', minutes: 50, room: 'Room 4', turn: 'EVERY' }], holidays: [], changes: [], tables: [] },
   method: [],
   namesHidden: false,

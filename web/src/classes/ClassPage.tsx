@@ -11,8 +11,10 @@ import { Notice } from '../design/States';
 import { colour, sizes, space } from '../design/tokens';
 import { bandNames, type Band } from '../words/words';
 import { Calendar } from './Calendar';
+import { Former, StudentMoves } from './StudentMoves';
 import { Keeping } from './Keeping';
 import { Method } from './Method';
+import { NextYear } from './NextYear';
 import { Sharing } from './Sharing';
 import { Standards } from './Standards';
 import { StudentName } from './StudentName';
@@ -44,10 +46,6 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
       return refresh();
     },
   });
-  const remove = useMutation({
-    mutationFn: (student: string) => body(api.DELETE('/api/classes/{id}/students/{student}', { params: { path: { ...path, student } } })),
-    onSuccess: refresh,
-  });
   const drop = useMutation({
     mutationFn: () => api.DELETE('/api/classes/{id}', { params: { path } }),
     onSuccess: async () => {
@@ -56,7 +54,7 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
     },
   });
   const saveMine = useSaveMine(change, revision);
-  const error = change.error ?? add.error ?? remove.error ?? drop.error;
+  const error = change.error ?? add.error ?? drop.error;
   const standing = useQuery({
     queryKey: ['wall', 'class', open.id],
     queryFn: () => body(api.GET('/api/progress/classes/{id}', { params: { path: { id: open.id } } })),
@@ -89,17 +87,11 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
               <StudentName schoolClass={open.id} id={s.id} name={s.name}>
                 <Standing>{nextOf(s.id)}</Standing>
               </StudentName>
-              <Confirmable
-                ask={formatMessage({ id: 'classes.students.remove' })}
-                label={formatMessage({ id: 'classes.students.removeOne' }, { name: s.name })}
-                warn={formatMessage({ id: 'classes.students.removeWarning' }, { name: s.name })}
-                open={removing === s.id}
-                onOpen={(asked) => setRemoving(asked ? s.id : undefined)}
-                onConfirm={() => remove.mutate(s.id)}
-              />
+              <StudentMoves schoolClass={open.id} student={s} isOpen={removing === s.id} onOpen={(asked) => setRemoving(asked ? s.id : undefined)} />
             </li>
           ))}
         </Students>
+        <Former schoolClass={open.id} former={open.former} />
       </div>
       <Column>
         <h3>{formatMessage({ id: 'classes.settings' })}</h3>
@@ -125,11 +117,12 @@ export function ClassPage({ open }: { open: Schemas['ClassView'] }) {
             {error instanceof ApiError && error.fields.map((f) => <span key={f.path}>{f.message}</span>)}
           </Notice>
         )}
+        {open.students.length > 0 && <NextYear key={open.revision} open={open} />}
         <Keeping schoolClass={open.id} />
         <Sharing schoolClass={open.id} />
         <Confirmable
           ask={formatMessage({ id: 'classes.deletion.start' }, { name: open.name })}
-          warn={formatMessage({ id: 'classes.deletion.warning' }, { students: open.students.length })}
+          warn={formatMessage({ id: 'classes.deletion.warning' }, { students: open.students.length, moved: open.former.filter((f) => f.now).length })}
           open={removing === open.id}
           onOpen={(asked) => setRemoving(asked ? open.id : undefined)}
           onConfirm={() => drop.mutate()}

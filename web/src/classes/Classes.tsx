@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { served } from '../api/served';
+import { isPast, served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { Place, PlaceLoading } from '../design/Place';
 import { Failed } from '../design/States';
@@ -10,6 +10,7 @@ import { colour, sizes, space } from '../design/tokens';
 import { bandNames } from '../words/words';
 import { ClassForm } from './ClassForm';
 import { FromColleagues } from './FromColleagues';
+import { OpenArchive } from './archive/OpenArchive';
 import { ClassPage } from './ClassPage';
 import { count, formatMessage } from '../words/intl';
 
@@ -35,11 +36,13 @@ export default function Classes() {
     return <Failed error={classes.error} />;
   }
   const open = classes.data.find((c) => c.id === id);
+  const taught = classes.data.filter((c) => !isPast(c));
+  const past = classes.data.filter(isPast);
   return (
-    <Place title={formatMessage({ id: 'classes.classes' })} about={count(classes.data.length, 'class')}>
+    <Place title={formatMessage({ id: 'classes.classes' })} about={count(taught.length, 'class')}>
       <Layout>
         <nav aria-label={formatMessage({ id: 'classes.classes' })}>
-          {classes.data.map((c) => (
+          {taught.map((c) => (
             <Entry key={c.id} to={`/classes/${c.id}`}>
               <b>{c.name}</b>
               <span>
@@ -50,9 +53,24 @@ export default function Classes() {
           <Entry to="/classes" end>
             <b>{formatMessage({ id: 'classes.newClass' })}</b>
           </Entry>
+          {past.length > 0 && <Heading>{formatMessage({ id: 'classes.past' })}</Heading>}
+          {past.map((c) => (
+            <Entry key={c.id} to={`/classes/${c.id}`}>
+              <span>{c.name}</span>
+            </Entry>
+          ))}
+          <Entry to="/classes/archive">
+            <span>{formatMessage({ id: 'classes.archive.open' })}</span>
+          </Entry>
           <FromColleagues />
         </nav>
-        {open ? <ClassPage key={open.id} open={open} /> : <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />}
+        {id === 'archive' ? (
+          <OpenArchive />
+        ) : open ? (
+          <ClassPage key={open.id} open={open} />
+        ) : (
+          <ClassForm key={draft} onCreate={(request) => create.mutate(request)} error={create.error} busy={create.isPending} />
+        )}
       </Layout>
     </Place>
   );
@@ -66,6 +84,7 @@ const Layout = styled.div`
   & > nav { border-right: 1px solid ${colour.line}; padding: ${space(3)} 0; overflow: auto; }
   @media (max-width: 720px) { display: block; }
 `;
+const Heading = styled.h2`padding: ${space(4)} ${space(6)} ${space(1)}; font-size: ${sizes.small}; color: ${colour.muted};`;
 const Entry = styled(NavLink)`
   display: block;
   padding: ${space(2)} ${space(6)};

@@ -10,6 +10,7 @@ const dunlin: Schemas['ClassView'] = {
   name: '8 Dunlin',
   band: 'DEVELOPING',
   students: [],
+  former: [],
   calendar: { slots: [], holidays: [], changes: [], tables: [] },
   method: [],
   namesHidden: false,

@@ -36,7 +36,7 @@ export default function Kit({ isDemo }: { isDemo: boolean }) {
   const navigate = useNavigate();
   const view: View = views.find((v) => v.id === named)?.id ?? 'pencils';
   const kit = useQuery(served.kit);
-  const classes = useQuery(served.classes);
+  const classes = useQuery(served.taught);
   const [set, setSet] = useState<string | null>(null);
   const [paper, setPaper] = useState<string>();
   const [wanted, setWanted] = useState('');

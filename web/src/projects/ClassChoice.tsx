@@ -8,7 +8,7 @@ export const NOBODY = 'nobody';
 
 /** Who draws it; nobody yet too. */
 export function ClassChoice({ value, onChange }: { value: string; onChange: (id: string) => void }) {
-  const classes = useQuery(served.classes);
+  const classes = useQuery(served.taught);
   return (
     <Select
       label={formatMessage({ id: 'projects.class' })}

@@ -22,7 +22,7 @@ export default function Sheets() {
   const kit = useQuery({ ...served.kit, staleTime: Infinity });
   const kinds = useQuery({ ...served.kinds, staleTime: Infinity });
   const sheets = useQuery(served.sheets);
-  const classes = useQuery(served.classes);
+  const classes = useQuery(served.taught);
   // Both outlive the desk, which starts afresh when a sheet is kept or opened.
   const [classId, setClassId] = useState<string>();
   const [run, setRun] = useState<Schemas['RunView']>();

@@ -172,6 +172,19 @@ public abstract class EveryEndpoint extends ApplicationTest {
         add(PUT, "/api/classes/{id}/method", Map.of("schools", List.of(), "namesHidden", false), schoolClass);
         add(PUT, "/api/classes/{id}/thresholds", Map.of("thresholds", Map.of("ORDER", 1.1)), schoolClass);
         add(PUT, "/api/classes/{id}/readiness", Map.of("share", 0.5), schoolClass);
+        add(POST, "/api/classes/{id}/students/{student}/leaving", null, schoolClass, student);
+        add(DELETE, "/api/classes/{id}/students/{student}/leaving", null, schoolClass, student);
+        add(
+                POST,
+                "/api/classes/{id}/moves",
+                Map.of("students", List.of(student), "to", newClass(owner).id()),
+                schoolClass);
+        add(
+                POST,
+                "/api/classes/{id}/promotion",
+                Map.of("students", List.of(student), "name", "9 Next", "band", "ADVANCED", "revision", 0),
+                schoolClass);
+        add(GET, "/api/progress/students/{student}/archive", null, student);
         add(DELETE, "/api/classes/{id}/students/{student}", null, schoolClass, student);
         add(DELETE, "/api/classes/{id}", null, schoolClass);
     }

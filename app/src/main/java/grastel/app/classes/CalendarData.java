@@ -73,6 +73,12 @@ public record CalendarData(
                 List.of());
     }
 
+    /** The same week without the dates of a term. */
+    CalendarData withoutDates() {
+        return new CalendarData(
+                version, null, firstWeek, slots, List.of(), List.of(), setUpMinutes, clearingMinutes, tables);
+    }
+
     /** @param name what the days are, empty for none */
     public record DatesData(
             @NotNull LocalDate from,

@@ -8,11 +8,19 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Pressures;
 import grastel.core.recipe.Method;
+import jakarta.persistence.EntityManager;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -25,12 +33,24 @@ import tools.jackson.databind.json.JsonMapper;
 @Transactional
 public class Classes {
     private final SchoolClasses classes;
+    private final FormerStudents formerStudents;
     private final ApplicationEventPublisher events;
+    private final EntityManager entities;
+    private final Clock clock;
     private final JsonMapper json;
 
-    Classes(SchoolClasses classes, ApplicationEventPublisher events, JsonMapper json) {
+    Classes(
+            SchoolClasses classes,
+            FormerStudents formerStudents,
+            ApplicationEventPublisher events,
+            EntityManager entities,
+            Clock clock,
+            JsonMapper json) {
         this.classes = classes;
+        this.formerStudents = formerStudents;
         this.events = events;
+        this.entities = entities;
+        this.clock = clock;
         this.json = json;
     }
 
@@ -38,6 +58,7 @@ public class Classes {
      * A class and its students in the order of the list.
      *
      * @param revision counts its changes
+     * @param former students who left it
      * @param calendar when it meets
      * @param namesHidden true where printed pages carry a code in place of the name
      * @param thresholds what new sheets for it multiply the usual thresholds of goals by
@@ -50,12 +71,40 @@ public class Classes {
             String name,
             GradeBand band,
             List<StudentInfo> students,
+            List<Former> former,
             CalendarData calendar,
             Method method,
             boolean namesHidden,
             Map<Goal, Double> thresholds,
             Pressures pressures,
-            double readyShare) {}
+            double readyShare) {
+        /** What everyone is called who is or was in it. */
+        public Map<UUID, String> names() {
+            Map<UUID, String> names = new HashMap<>();
+            students.forEach(s -> names.put(s.id(), s.name()));
+            former.forEach(f -> names.put(f.id(), f.name()));
+            return names;
+        }
+
+        /** All of its students went on: it is kept for what they did in it. */
+        public boolean isPast() {
+            return students.isEmpty() && !former.isEmpty();
+        }
+    }
+
+    /**
+     * A student who left a class.
+     *
+     * @param from the class
+     * @param at when
+     * @param now the student's class now; the same one where the student left the school
+     */
+    public record Former(UUID from, UUID id, String name, Instant at, UUID now, String nowName) {
+        /** Not for another class. */
+        public boolean hasLeftSchool() {
+            return from.equals(now);
+        }
+    }
 
     public record StudentInfo(UUID id, String name) {}
 
@@ -72,10 +121,16 @@ public class Classes {
         return classes.classNames();
     }
 
+    /** Those that are taught; see {@link ClassInfo#isPast}. */
     public List<ClassInfo> all() {
-        return classes.findAll().stream()
+        return withPast().stream().filter(c -> !c.isPast()).toList();
+    }
+
+    List<ClassInfo> withPast() {
+        Map<UUID, List<Former>> former = formerStudents.all().stream().collect(Collectors.groupingBy(Former::from));
+        return classes.allWithStudents().stream()
                 .sorted(Comparator.comparingInt(Classes::leadingNumber).thenComparing(SchoolClass::name))
-                .map(this::info)
+                .map(c -> info(c, former.getOrDefault(c.id(), List.of())))
                 .toList();
     }
 
@@ -164,13 +219,13 @@ public class Classes {
         requireFine(roster);
         SchoolClass found = forChange(id, null);
         for (String name : roster.names()) {
-            if (found.students().stream().anyMatch(s -> s.name().equalsIgnoreCase(name))) {
+            if (present(found).anyMatch(s -> s.name().equalsIgnoreCase(name))) {
                 throw ApiProblem.invalid("names", "DUPLICATE", say("problem.is-in-the-class", name));
             }
             int place = found.students().stream().mapToInt(Student::place).max().orElse(0) + 1;
             found.add(new Student(found, name, place));
         }
-        if (found.students().size() > Roster.MOST_STUDENTS) {
+        if (present(found).count() > Roster.MOST_STUDENTS) {
             throw ApiProblem.invalid("names", "TOO_MANY", say("problem.a-class-has-at", Roster.MOST_STUDENTS));
         }
         return saved(found);
@@ -191,11 +246,126 @@ public class Classes {
             throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.student-renamed-meanwhile", of.name()));
         }
         String name = one.names().get(0);
-        if (found.students().stream().anyMatch(s -> s != of && s.name().equalsIgnoreCase(name))) {
+        if (present(found).anyMatch(s -> s != of && s.name().equalsIgnoreCase(name))) {
             throw ApiProblem.invalid("name", "DUPLICATE", say("problem.is-in-the-class", name));
         }
         found.rename(of, name);
         return saved(found);
+    }
+
+    /** A student leaves the school: printed no more pages, in no list, and what was done stays. */
+    ClassInfo leave(UUID id, UUID student) {
+        SchoolClass found = forChange(id, null);
+        requireHere(found, Set.of(student));
+        formerStudents.saveAndFlush(new FormerStudent(id, student));
+        return touched(found);
+    }
+
+    /** A student who left the school is back. */
+    ClassInfo comeBack(UUID id, UUID student) {
+        SchoolClass found = forChange(id, null);
+        requireRoom(
+                found,
+                List.of(found.students().stream()
+                        .filter(s -> s.id().equals(student))
+                        .findFirst()
+                        .orElseThrow(() -> ApiProblem.notFound(say("thing.student")))));
+        formerStudents.forget(id, Set.of(student));
+        return touched(found);
+    }
+
+    /** Students go to another class with all that they did. @return the class they are in now */
+    ClassInfo move(UUID id, UUID to, Set<UUID> students) {
+        if (id.equals(to)) {
+            throw ApiProblem.invalid("to", "SAME_CLASS", say("problem.they-are-in-that"));
+        }
+        // always in the same order, so that two who move students to and fro wait for each other
+        boolean first = id.compareTo(to) < 0;
+        SchoolClass one = forChange(first ? id : to, null);
+        SchoolClass other = forChange(first ? to : id, null);
+        return moved(first ? one : other, first ? other : one, students);
+    }
+
+    /**
+     * Students go on as a class of the next school year, which is taught as this one was; this one stays for what they did in it.
+     *
+     * @param name of the new class; this one is called by its name and the year where it is the same
+     */
+    ClassInfo promote(UUID id, int known, Set<UUID> students, String name, GradeBand band) {
+        SchoolClass before = forChange(id, known);
+        String called = name.strip();
+        if (before.name().equals(called)) {
+            before.rename(pastName(before.name()));
+            classes.flush();
+        }
+        requireFreeName(called);
+        SchoolClass now = new SchoolClass(called, band);
+        now.takeOver(before, before.calendar(json).withoutDates(), json);
+        classes.saveAndFlush(now);
+        events.publishEvent(new ClassContinued(id, now.id()));
+        return moved(before, now, students);
+    }
+
+    /** A name that is free, with the year in which the class was left. */
+    private String pastName(String name) {
+        String past = say(
+                "thing.past-class", name, String.valueOf(LocalDate.now(clock).getYear()));
+        String cut = past.length() > 60 ? past.substring(past.length() - 60) : past;
+        requireFreeName(cut);
+        return cut;
+    }
+
+    private ClassInfo moved(SchoolClass from, SchoolClass to, Set<UUID> ids) {
+        requireHere(from, ids);
+        List<Student> students =
+                from.students().stream().filter(s -> ids.contains(s.id())).toList();
+        requireRoom(to, students);
+        int place = to.students().stream().mapToInt(Student::place).max().orElse(0);
+        for (Student student : students) {
+            place++;
+            student.moveTo(to, place);
+            formerStudents.save(new FormerStudent(from.id(), student.id()));
+        }
+        // who comes back is no longer one who left
+        formerStudents.forget(to.id(), ids);
+        from.studentsMoved();
+        to.studentsMoved();
+        classes.flush();
+        entities.refresh(from);
+        entities.refresh(to);
+        return info(to);
+    }
+
+    /** Who did not leave. */
+    private Stream<Student> present(SchoolClass in) {
+        Set<UUID> gone = formerStudents.of(in.id()).stream().map(Former::id).collect(Collectors.toSet());
+        return in.students().stream().filter(s -> !gone.contains(s.id()));
+    }
+
+    private ClassInfo touched(SchoolClass changed) {
+        changed.studentsMoved();
+        return saved(changed);
+    }
+
+    private void requireHere(SchoolClass in, Set<UUID> students) {
+        Set<UUID> here = present(in).map(Student::id).collect(Collectors.toSet());
+        if (!here.containsAll(students)) {
+            throw ApiProblem.conflict("CHANGED_ELSEWHERE", say("problem.student-not-here-now"));
+        }
+    }
+
+    /** Nobody else there is called so, and there are not too many. */
+    private void requireRoom(SchoolClass in, List<Student> coming) {
+        List<Student> here = present(in).toList();
+        for (Student student : coming) {
+            if (here.stream()
+                    .anyMatch(s -> !s.id().equals(student.id()) && s.name().equalsIgnoreCase(student.name()))) {
+                throw ApiProblem.conflict("DUPLICATE", say("problem.is-in-the-class", student.name()));
+            }
+        }
+        if (here.size() + coming.size() > Roster.MOST_STUDENTS) {
+            throw ApiProblem.conflict("TOO_MANY", say("problem.a-class-has-at", Roster.MOST_STUDENTS));
+        }
     }
 
     /** Deletes a student with every sheet, picture and mark. */
@@ -243,14 +413,21 @@ public class Classes {
     }
 
     private ClassInfo info(SchoolClass c) {
+        return info(c, formerStudents.of(c.id()));
+    }
+
+    private ClassInfo info(SchoolClass c, List<Former> former) {
+        Set<UUID> gone = former.stream().map(Former::id).collect(Collectors.toSet());
         return new ClassInfo(
                 c.id(),
                 c.revision(),
                 c.name(),
                 c.band(),
                 c.students().stream()
+                        .filter(s -> !gone.contains(s.id()))
                         .map(s -> new StudentInfo(s.id(), s.name()))
                         .toList(),
+                former,
                 c.calendar(json),
                 c.method(),
                 c.namesHidden(),

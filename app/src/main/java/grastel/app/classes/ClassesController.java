@@ -18,10 +18,13 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -47,12 +50,22 @@ class ClassesController {
 
     record StudentView(@NotNull UUID id, @NotNull String name) {}
 
+    record NamedClassView(@NotNull UUID id, @NotNull String name) {}
+
+    /** A student who left the class. @param at when; @param now the student's class now, null where the student left the school */
+    record FormerStudentView(
+            @NotNull UUID id,
+            @NotNull String name,
+            @NotNull Instant at,
+            @Nullable NamedClassView now) {}
+
     record ClassView(
             @NotNull UUID id,
             @NotNull int revision,
             @NotNull String name,
             @NotNull GradeBand band,
             @NotNull List<StudentView> students,
+            @NotNull List<FormerStudentView> former,
             @NotNull CalendarData calendar,
             @NotNull List<MethodAnswer> method,
             @NotNull boolean namesHidden,
@@ -125,7 +138,7 @@ class ClassesController {
     @ForColleagues(About.LIST)
     @GetMapping
     List<ClassView> all() {
-        return classes.all().stream()
+        return classes.withPast().stream()
                 .filter(c -> Ownership.isShown(c.id()))
                 .map(ClassesController::view)
                 .toList();
@@ -209,6 +222,52 @@ class ClassesController {
         return view(classes.rename(id, student, request.seen(), Roster.of(request.name())));
     }
 
+    /** @param students of the class who go; @param to the class they go to */
+    record MoveRequest(
+            @NotNull @Size(min = 1, max = Roster.MOST_STUDENTS)
+            Set<@NotNull UUID> students,
+
+            @NotNull UUID to) {}
+
+    /** Students go to another class with all their work. */
+    @PostMapping("/{id}/moves")
+    ClassView move(@PathVariable UUID id, @Valid @RequestBody MoveRequest request) {
+        return view(classes.move(id, request.to(), request.students()));
+    }
+
+    /**
+     * @param revision of the class that goes on
+     * @param students of it who go on; the others stay
+     * @param name of the new class
+     */
+    record PromotionRequest(
+            @NotNull Integer revision,
+
+            @NotNull @Size(min = 1, max = Roster.MOST_STUDENTS)
+            Set<@NotNull UUID> students,
+
+            @NotBlank @Size(max = 60) String name,
+            @NotNull GradeBand band) {}
+
+    /** The class goes on in the next school year as a new class, taught in the same way. */
+    @PostMapping("/{id}/promotion")
+    @ResponseStatus(HttpStatus.CREATED)
+    ClassView promote(@PathVariable UUID id, @Valid @RequestBody PromotionRequest request) {
+        return view(classes.promote(id, request.revision(), request.students(), request.name(), request.band()));
+    }
+
+    /** A student leaves the school; what was done stays. */
+    @PostMapping("/{id}/students/{student}/leaving")
+    ClassView leave(@PathVariable UUID id, @PathVariable UUID student) {
+        return view(classes.leave(id, student));
+    }
+
+    /** A student who left the school is back. */
+    @DeleteMapping("/{id}/students/{student}/leaving")
+    ClassView comeBack(@PathVariable UUID id, @PathVariable UUID student) {
+        return view(classes.comeBack(id, student));
+    }
+
     @DeleteMapping("/{id}/students/{student}")
     ClassView remove(@PathVariable UUID id, @PathVariable UUID student) {
         return view(classes.remove(id, student));
@@ -238,6 +297,13 @@ class ClassesController {
                 c.band(),
                 c.students().stream()
                         .map(s -> new StudentView(s.id(), s.name()))
+                        .toList(),
+                c.former().stream()
+                        .map(f -> new FormerStudentView(
+                                f.id(),
+                                f.name(),
+                                f.at(),
+                                f.hasLeftSchool() ? null : new NamedClassView(f.now(), f.nowName())))
                         .toList(),
                 c.calendar(),
                 c.method().answers(),

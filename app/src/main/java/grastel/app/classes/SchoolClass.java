@@ -135,6 +135,16 @@ class SchoolClass extends Revised {
         touch();
     }
 
+    /** Goes on as another class was taught. */
+    void takeOver(SchoolClass before, CalendarData calendarNow, JsonMapper json) {
+        method = before.method;
+        namesHidden = before.namesHidden;
+        thresholds = before.thresholds;
+        pressures = before.pressures;
+        readyShare = before.readyShare;
+        meet(calendarNow, json);
+    }
+
     double readyShare() {
         return readyShare;
     }
@@ -144,8 +154,19 @@ class SchoolClass extends Revised {
         touch();
     }
 
+    /** Those who left the school too. */
     List<Student> students() {
         return students;
+    }
+
+    /** Somebody came or left. */
+    void studentsMoved() {
+        touch();
+    }
+
+    void rename(String newName) {
+        name = newName;
+        touch();
     }
 
     void add(Student student) {

@@ -16,6 +16,9 @@ interface SchoolClasses extends JpaRepository<SchoolClass, UUID> {
     @Query("select c from SchoolClass c left join fetch c.students where c.id = :id")
     Optional<SchoolClass> withStudents(UUID id);
 
+    @Query("select distinct c from SchoolClass c left join fetch c.students")
+    List<SchoolClass> allWithStudents();
+
     @Query("select s.schoolClass.id from Student s where s.id = :student")
     Optional<UUID> ofStudent(UUID student);
 

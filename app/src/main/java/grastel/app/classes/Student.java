@@ -12,7 +12,7 @@ import jakarta.persistence.Table;
 @Table(name = "student")
 class Student extends Owned {
     @ManyToOne(fetch = FetchType.LAZY, optional = false)
-    @JoinColumn(name = "class_id", nullable = false, updatable = false)
+    @JoinColumn(name = "class_id", nullable = false)
     private SchoolClass schoolClass;
 
     @Column(nullable = false, length = 120)
@@ -31,6 +31,11 @@ class Student extends Owned {
 
     void rename(String other) {
         name = other;
+    }
+
+    void moveTo(SchoolClass other, int newPlace) {
+        schoolClass = other;
+        place = newPlace;
     }
 
     String name() {

@@ -2,6 +2,7 @@ package grastel.app.kit;
 
 import static grastel.core.words.Words.say;
 
+import grastel.app.classes.ClassContinued;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.kit.Kit.KitPencil;
@@ -16,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -140,6 +142,12 @@ public class KitChanges {
             throw ApiProblem.notFound(say("thing.pencil"));
         }
         return members;
+    }
+
+    /** The sets of a class go on with it. */
+    @EventListener
+    void goOn(ClassContinued continued) {
+        sets.goOn(continued.before(), continued.now());
     }
 
     private void use(OwnedSet set, Map<UUID, Integer> users) {

@@ -155,10 +155,7 @@ class ProgressController {
     StudentProgressView ofStudent(@PathVariable UUID id) {
         ClassInfo of = classes.ofStudent(id);
         ClassRecords all = progress.ofStudent(of, id);
-        StudentInfo student = of.students().stream()
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow();
+        StudentInfo student = new StudentInfo(id, Require.key(of.names(), id));
         return student(student, all.byStudent().get(id), all.readOf());
     }
 

@@ -1,7 +1,6 @@
 package grastel.app.progress;
 
 import grastel.app.classes.Classes;
-import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.progress.Redos.Wanted;
 import grastel.app.sheets.RedoSheets;
 import grastel.app.sheets.api.RunInfo;
@@ -12,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -72,8 +70,7 @@ class RedoController {
     @PostMapping("/preview")
     RedoLookView preview(@PathVariable UUID id, @Valid @RequestBody RedoRequest request) {
         Redos.Look look = redos.look(request.of(id));
-        Map<UUID, String> names =
-                classes.one(id).students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        Map<UUID, String> names = classes.one(id).names();
         return new RedoLookView(
                 look.title(), look.pages().stream().map(p -> student(p, names)).toList());
     }

@@ -87,9 +87,14 @@ public class Returns {
             Instant read,
             List<Mark> marks) {}
 
-    /** Every goal confirmed of classes' students, the first received first; those that were not tried too. */
+    /** Every goal confirmed of those who are in classes now, wherever they were before, the first received first; those that were not tried too. */
     public List<Confirmed> confirmed(Collection<UUID> classes) {
         return classes.isEmpty() ? List.of() : marks.confirmed(classes);
+    }
+
+    /** Every goal confirmed on pages that were printed for a class, the first received first. */
+    public List<Confirmed> confirmedIn(UUID schoolClass) {
+        return marks.confirmedIn(schoolClass);
     }
 
     /** The same of one student. */

@@ -247,7 +247,7 @@ public class Printings {
 
     private static PageLayout layout(PrintedPages.Row found, PageLayout page, ClassInfo to) {
         PageCode code = new PageCode(found.code(), found.number());
-        Map<UUID, String> names = names(to);
+        Map<UUID, String> names = to.names();
         return found.run().card()
                 ? Cards.page(page, names.getOrDefault(found.student(), ""), code)
                 : forStudent(page, code, found.student(), to, names);
@@ -337,10 +337,6 @@ public class Printings {
 
     static PageLayout forStudent(PageLayout on, PageCode code, UUID student, ClassInfo to, Map<UUID, String> names) {
         return SheetComposer.forStudent(on, names.getOrDefault(student, ""), to.name(), code);
-    }
-
-    static Map<UUID, String> names(ClassInfo to) {
-        return to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
     }
 
     private PrintedPages.Row row(@Nullable UUID page) {

@@ -64,7 +64,7 @@ public class SheetPapers {
     public byte[] pdf(UUID id, @Nullable UUID student, boolean withBacks) {
         RunInfo run = printings.run(id);
         ClassInfo to = classes.one(run.schoolClass());
-        Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : to.names();
         List<PrintedPages.OfRun> rows = pages.ofRun(id).stream()
                 .filter(p -> student == null || student.equals(p.student()))
                 .toList();
@@ -109,7 +109,7 @@ public class SheetPapers {
 
     private static List<SheetPdf.Copy> cards(
             RunInfo run, ClassInfo to, List<PrintedPages.OfRun> rows, StoredSheetVersion sheet) {
-        Map<UUID, String> names = to.namesHidden() ? Map.of() : Printings.names(to);
+        Map<UUID, String> names = to.namesHidden() ? Map.of() : to.names();
         List<Integer> places = StoredSheetVersion.drawn(sheet.pages());
         List<Card.Label> labels = rows.stream()
                 .map(p -> Cards.label(

@@ -34,6 +34,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -181,8 +182,11 @@ class WallController {
                         .map(f -> column(f.id(), f.askedLightness(), all))
                         .toList(),
                 run.personal() ? List.of() : goals(plan, attempts),
-                to.students().stream()
-                        .filter(s -> !run.personal() || printed.contains(s.id()))
+                Stream.concat(
+                                to.students().stream().filter(s -> !run.personal() || printed.contains(s.id())),
+                                to.former().stream()
+                                        .filter(f -> byStudent.containsKey(f.id()))
+                                        .map(f -> new StudentInfo(f.id(), f.name())))
                         .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of()), boxes, before))
                         .toList());
     }
@@ -191,10 +195,6 @@ class WallController {
     @GetMapping("/students/{id}")
     StudentWallView student(@PathVariable UUID id) {
         ClassInfo of = classes.ofStudent(id);
-        StudentInfo student = of.students().stream()
-                .filter(s -> s.id().equals(id))
-                .findFirst()
-                .orElseThrow();
         List<Attempt> attempts = returns.attemptsOf(id);
         Map<UUID, List<Box>> boxes =
                 returns.boxes(attempts.stream().map(Attempt::page).toList());
@@ -207,7 +207,7 @@ class WallController {
         Set<UUID> back = returns.back(open);
         return new StudentWallView(
                 id,
-                student.name(),
+                Require.key(of.names(), id),
                 of.id(),
                 of.name(),
                 attempts.stream()

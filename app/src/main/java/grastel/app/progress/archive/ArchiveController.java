@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/progress/classes/{id}")
+@RequestMapping("/api/progress")
 class ArchiveController {
     private final Archives archives;
 
@@ -32,7 +32,7 @@ class ArchiveController {
             @NotNull int marks,
             @Nullable LocalDate ended) {}
 
-    @GetMapping("/holdings")
+    @GetMapping("/classes/{id}/holdings")
     HoldingsView holdings(@PathVariable UUID id) {
         ClassArchive all = archives.of(id);
         return new HoldingsView(
@@ -45,14 +45,25 @@ class ArchiveController {
     }
 
     /** Everything of a class as one file: JSON, and a picture of each page. */
-    @GetMapping(path = "/archive", produces = "application/zip")
+    @GetMapping(path = "/classes/{id}/archive", produces = "application/zip")
     void archive(@PathVariable UUID id, HttpServletResponse response) throws IOException {
         ClassArchive all = archives.of(id);
+        write(all, all.name(), response);
+    }
+
+    /** Everything of one student, as of a class. */
+    @GetMapping(path = "/students/{student}/archive", produces = "application/zip")
+    void ofStudent(@PathVariable UUID student, HttpServletResponse response) throws IOException {
+        ClassArchive all = archives.ofStudent(student);
+        write(all, all.students().get(0).name(), response);
+    }
+
+    private void write(ClassArchive all, String name, HttpServletResponse response) throws IOException {
         response.setContentType("application/zip");
         response.setHeader(
                 HttpHeaders.CONTENT_DISPOSITION,
                 ContentDisposition.attachment()
-                        .filename(all.name() + ".zip", StandardCharsets.UTF_8)
+                        .filename(name + ".zip", StandardCharsets.UTF_8)
                         .build()
                         .toString());
         archives.write(all, response.getOutputStream());

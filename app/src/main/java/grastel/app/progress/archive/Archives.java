@@ -10,11 +10,13 @@ import grastel.app.returns.Returns;
 import grastel.app.returns.Returns.Attempt;
 import grastel.app.sheets.Printings;
 import grastel.app.sheets.api.RunInfo;
+import grastel.core.checks.Require;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -58,7 +60,24 @@ class Archives {
                 .toList();
         Map<UUID, List<Attempt>> attempts = returns.standings(runs).entrySet().stream()
                 .collect(Collectors.toMap(Map.Entry::getKey, e -> e.getValue().attempts()));
-        return ClassArchive.of(of, clock.instant(), runs, attempts);
+        List<ClassArchive.Student> students = of.names().entrySet().stream()
+                .map(s -> new ClassArchive.Student(s.getKey(), s.getValue()))
+                .sorted(Comparator.comparing(ClassArchive.Student::name))
+                .toList();
+        return ClassArchive.of(of, clock.instant(), students, runs, attempts);
+    }
+
+    /** The same of one student alone, in whatever class the pages were printed. */
+    ClassArchive ofStudent(UUID student) {
+        ClassInfo of = classes.ofStudent(student);
+        Map<UUID, List<Attempt>> attempts =
+                returns.attemptsOf(student).stream().collect(Collectors.groupingBy(Attempt::run));
+        return ClassArchive.of(
+                of,
+                clock.instant(),
+                List.of(new ClassArchive.Student(student, Require.key(of.names(), student))),
+                printings.runsOfStudent(student),
+                attempts);
     }
 
     /** When the term of a class ended, if that is past. */

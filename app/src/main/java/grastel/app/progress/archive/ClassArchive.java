@@ -55,14 +55,16 @@ record ClassArchive(
             @Nullable Cause reason,
             @Nullable String field) {}
 
-    static ClassArchive of(ClassInfo of, Instant made, List<RunInfo> runs, Map<UUID, List<Attempt>> attempts) {
+    /** @param students whose pages there are */
+    static ClassArchive of(
+            ClassInfo of, Instant made, List<Student> students, List<RunInfo> runs, Map<UUID, List<Attempt>> attempts) {
         return new ClassArchive(
                 VERSION,
                 of.id(),
                 of.name(),
                 of.band(),
                 made,
-                of.students().stream().map(s -> new Student(s.id(), s.name())).toList(),
+                students,
                 runs.stream()
                         .map(r -> new Printing(r.id(), r.title(), r.printedAt()))
                         .toList(),

@@ -16,6 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 
 /**
  * A class's marks.
@@ -62,7 +63,11 @@ record Book(ClassInfo schoolClass, List<Work> work, List<OfStudent> students) {
         return new Book(
                 schoolClass,
                 work,
-                schoolClass.students().stream()
+                Stream.concat(
+                                schoolClass.students().stream(),
+                                schoolClass.former().stream()
+                                        .filter(f -> byStudent.containsKey(f.id()))
+                                        .map(f -> new StudentInfo(f.id(), f.name())))
                         .map(s -> new OfStudent(s, given(byStudent.getOrDefault(s.id(), Map.of()), scale)))
                         .toList());
     }

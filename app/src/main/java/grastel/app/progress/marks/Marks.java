@@ -63,7 +63,7 @@ class Marks {
 
     Book book(UUID schoolClass, ScaleData scale) {
         ClassInfo of = classes.one(schoolClass);
-        List<Confirmed> confirmed = returns.confirmed(List.of(schoolClass));
+        List<Confirmed> confirmed = returns.confirmedIn(schoolClass);
         Set<UUID> runs = confirmed.stream().map(Confirmed::run).collect(Collectors.toSet());
         Map<UUID, List<ExercisePlan>> exercises = printings.prints(runs).entrySet().stream()
                 .collect(Collectors.toMap(

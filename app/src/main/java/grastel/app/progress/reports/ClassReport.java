@@ -3,7 +3,6 @@ package grastel.app.progress.reports;
 import static grastel.core.words.Words.say;
 
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.paper.PdfCanvas;
 import grastel.app.platform.paper.PdfPages;
 import grastel.core.page.PageLayout.Weight;
@@ -52,7 +51,7 @@ final class ClassReport {
                 .forEach((skill, spread) ->
                         pages.draw(LINE, (canvas, y) -> skill(canvas, y, skill, spread, of.readyShare())));
         List<Group> groups = Grouping.of(records, Set.of());
-        Map<UUID, String> names = of.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        Map<UUID, String> names = of.names();
         pages.list(
                 say("paper.groups"), groups.stream().map(g -> group(g, names)).toList());
         return pages.document(of.name());

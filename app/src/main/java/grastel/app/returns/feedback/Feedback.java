@@ -4,7 +4,6 @@ import static grastel.core.words.Words.say;
 
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
-import grastel.app.classes.Classes.StudentInfo;
 import grastel.app.platform.ApiProblem;
 import grastel.app.returns.Crops;
 import grastel.app.returns.page.GoalMark;
@@ -57,7 +56,7 @@ class Feedback {
         ClassInfo to = classes.one(info.schoolClass());
         Map<UUID, Integer> numbers =
                 printings.pages(run).stream().collect(Collectors.toMap(PageInfo::id, PageInfo::number));
-        Map<UUID, String> names = to.students().stream().collect(Collectors.toMap(StudentInfo::id, StudentInfo::name));
+        Map<UUID, String> names = to.names();
         LocalDate day = LocalDate.ofInstant(info.printedAt(), ZoneId.systemDefault());
         String under = to.name() + " · " + info.title() + " · " + day;
         List<UUID> confirmed = rows.ofRun(run).stream()

@@ -15,9 +15,15 @@ public interface GoalMarks extends JpaRepository<GoalMark, UUID> {
     @Query("select m from GoalMark m where m.page.id in :pages order by m.place")
     List<GoalMark> ofPages(Collection<UUID> pages);
 
-    /** What was confirmed of classes' students, the first received first. */
-    @Query(CONFIRMED + "and p.whose.schoolClass in :classes order by p.createdAt, m.place")
+    /** What was confirmed of those who are in classes now, wherever they were before; the first received first. */
+    @Query(CONFIRMED + "and p.whose.student in (select s.id from Student s where s.schoolClass.id in :classes"
+            + " and not exists (select f.id from FormerStudent f where f.student = s.id and f.schoolClass = s.schoolClass.id))"
+            + " order by p.createdAt, m.place")
     List<Confirmed> confirmed(Collection<UUID> classes);
+
+    /** What was confirmed of pages that were printed for a class, the first received first. */
+    @Query(CONFIRMED + "and p.whose.schoolClass = :schoolClass order by p.createdAt, m.place")
+    List<Confirmed> confirmedIn(UUID schoolClass);
 
     @Query(CONFIRMED + "and p.whose.student = :student order by p.createdAt, m.place")
     List<Confirmed> confirmedOf(UUID student);

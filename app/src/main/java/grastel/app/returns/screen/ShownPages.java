@@ -302,18 +302,13 @@ class ShownPages {
     }
 
     private static PlaceView place(UUID printedPage, UUID of, RunInfo run, ClassInfo to) {
-        String student = to.students().stream()
-                .filter(s -> s.id().equals(of))
-                .map(Classes.StudentInfo::name)
-                .findFirst()
-                .orElse("");
         return new PlaceView(
                 printedPage,
                 run.id(),
                 run.title(),
                 run.version(),
                 run.printedAt(),
-                new PersonView(of, student),
+                new PersonView(of, to.names().getOrDefault(of, "")),
                 new PersonView(to.id(), to.name()));
     }
 

@@ -161,8 +161,7 @@ class SheetsController {
     @ForColleagues(About.RUN)
     @GetMapping("/runs/{id}/pages")
     List<PrintedPageView> pages(@PathVariable UUID id) {
-        Map<UUID, String> names = classes.one(printings.run(id).schoolClass()).students().stream()
-                .collect(Collectors.toMap(Classes.StudentInfo::id, Classes.StudentInfo::name));
+        Map<UUID, String> names = classes.one(printings.run(id).schoolClass()).names();
         return printings.pages(id).stream()
                 .map(p -> new PrintedPageView(p.id(), p.number(), p.part() + 1, names.getOrDefault(p.student(), "")))
                 .toList();
