@@ -8,7 +8,6 @@ import grastel.core.exercise.goal.Goal;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.layering.Pressures;
 import grastel.core.recipe.Method;
-import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -35,7 +34,6 @@ public class Classes {
     private final SchoolClasses classes;
     private final FormerStudents formerStudents;
     private final ApplicationEventPublisher events;
-    private final EntityManager entities;
     private final Clock clock;
     private final JsonMapper json;
 
@@ -43,13 +41,11 @@ public class Classes {
             SchoolClasses classes,
             FormerStudents formerStudents,
             ApplicationEventPublisher events,
-            EntityManager entities,
             Clock clock,
             JsonMapper json) {
         this.classes = classes;
         this.formerStudents = formerStudents;
         this.events = events;
-        this.entities = entities;
         this.clock = clock;
         this.json = json;
     }
@@ -321,19 +317,17 @@ public class Classes {
                 from.students().stream().filter(s -> ids.contains(s.id())).toList();
         requireRoom(to, students);
         int place = to.students().stream().mapToInt(Student::place).max().orElse(0);
-        for (Student student : students) {
-            place++;
-            student.moveTo(to, place);
-            formerStudents.save(new FormerStudent(from.id(), student.id()));
-        }
+        formerStudents.saveAllAndFlush(
+                students.stream().map(s -> new FormerStudent(from.id(), s.id())).toList());
         // who comes back is no longer one who left
         formerStudents.forget(to.id(), ids);
         from.studentsMoved();
         to.studentsMoved();
-        classes.flush();
-        entities.refresh(from);
-        entities.refresh(to);
-        return info(to);
+        for (Student student : students) {
+            place++;
+            classes.moveStudent(student.id(), to, place);
+        }
+        return one(to.id());
     }
 
     /** Who did not leave. */

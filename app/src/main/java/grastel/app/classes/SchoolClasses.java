@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface SchoolClasses extends JpaRepository<SchoolClass, UUID> {
@@ -21,6 +22,11 @@ interface SchoolClasses extends JpaRepository<SchoolClass, UUID> {
 
     @Query("select s.schoolClass.id from Student s where s.id = :student")
     Optional<UUID> ofStudent(UUID student);
+
+    /** What is loaded of classes is then out of date, and forgotten. */
+    @Modifying(flushAutomatically = true, clearAutomatically = true)
+    @Query("update Student s set s.schoolClass = :to, s.place = :place where s.id = :student")
+    int moveStudent(UUID student, SchoolClass to, int place);
 
     @Query("select new grastel.app.classes.Classes$StudentName(s.id, s.name, s.schoolClass.name) from Student s")
     List<Classes.StudentName> studentNames();

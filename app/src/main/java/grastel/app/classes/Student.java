@@ -33,11 +33,6 @@ class Student extends Owned {
         name = other;
     }
 
-    void moveTo(SchoolClass other, int newPlace) {
-        schoolClass = other;
-        place = newPlace;
-    }
-
     String name() {
         return name;
     }
