@@ -948,6 +948,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/courses/past": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["past"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/courses/stock": {
         parameters: {
             query?: never;
@@ -4234,6 +4250,13 @@ export interface components {
             old: string;
             password: string;
         };
+        PastCourseView: {
+            /** Format: int32 */
+            lessons: number;
+            name: string;
+            /** Format: uuid */
+            schoolClass: string;
+        };
         PatchView: {
             box: components["schemas"]["RectView"];
             colour: string;
@@ -7322,6 +7345,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutlineView"][];
+                };
+            };
+        };
+    };
+    past: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PastCourseView"][];
                 };
             };
         };

@@ -50,7 +50,13 @@ export function StudentMoves({ schoolClass, student, isOpen, onOpen }: Props) {
         <>
           {others.length > 0 && (
             <>
-              <Select label={formatMessage({ id: 'classes.moves.to' })} value={to ?? null} onChange={setTo} choices={others.map((c) => ({ id: c.id, name: c.name }))} />
+              <Select
+                label={formatMessage({ id: 'classes.moves.to' })}
+                value={to ?? null}
+                onChange={setTo}
+                placeholder={formatMessage({ id: 'classes.moves.choose' })}
+                choices={others.map((c) => ({ id: c.id, name: c.name }))}
+              />
               <Button isDisabled={to === undefined || move.isPending} onPress={() => to !== undefined && move.mutate(to)}>
                 {formatMessage({ id: 'classes.moves.move' })}
               </Button>

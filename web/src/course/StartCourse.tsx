@@ -31,7 +31,9 @@ export function StartCourse({ lane, others, today, course, onDone }: Props) {
   // A term that has begun already has free periods in the past: nothing new is taught in them.
   const [fromToday, setFromToday] = useState(true);
   const hasBegun = lane.term !== undefined && lane.term.from < today;
-  const copied = others.find((o) => o.schoolClass === what);
+  const past = useQuery({ queryKey: ['courses', 'past'], queryFn: () => body(api.GET('/api/courses/past')) });
+  const courses = [...others.map((o) => ({ schoolClass: o.schoolClass, name: o.name, lessons: o.lessons.length })), ...(past.data ?? [])];
+  const copied = courses.find((o) => o.schoolClass === what);
   const [ownMaterials, setOwnMaterials] = useState(true);
   const outline = copied ? undefined : (outlines.data?.find((o) => o.id === what) ?? outlines.data?.[0]);
   const start = hasBegun && fromToday ? { from: today } : {};
@@ -68,7 +70,7 @@ export function StartCourse({ lane, others, today, course, onDone }: Props) {
           onChange={setWhat}
           choices={[
             ...(outlines.data ?? []).map((o) => ({ id: o.id, name: o.title, note: count(o.lessons, 'lesson') })),
-            ...others.map((o) => ({ id: o.schoolClass, name: formatMessage({ id: 'course.copy.of' }, { name: o.name }), note: count(o.lessons.length, 'lesson') })),
+            ...courses.map((o) => ({ id: o.schoolClass, name: formatMessage({ id: 'course.copy.of' }, { name: o.name }), note: count(o.lessons, 'lesson') })),
           ]}
         />
         {!(copied && ownMaterials) && choices}

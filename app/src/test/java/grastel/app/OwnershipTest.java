@@ -56,6 +56,7 @@ class OwnershipTest extends EveryEndpoint {
             "POST /api/courses/feed",
             "DELETE /api/courses/feed",
             "GET /api/courses/outlines",
+            "GET /api/courses/past",
             "GET /api/bench/stacks",
             "POST /api/bench/card.pdf",
             "POST /api/bench/look",

@@ -122,7 +122,7 @@ public class Classes {
         return withPast().stream().filter(c -> !c.isPast()).toList();
     }
 
-    List<ClassInfo> withPast() {
+    public List<ClassInfo> withPast() {
         Map<UUID, List<Former>> former = formerStudents.all().stream().collect(Collectors.groupingBy(Former::from));
         return classes.allWithStudents().stream()
                 .sorted(Comparator.comparingInt(Classes::leadingNumber).thenComparing(SchoolClass::name))
@@ -285,12 +285,12 @@ public class Classes {
     /**
      * Students go on as a class of the next school year, which is taught as this one was; this one stays for what they did in it.
      *
-     * @param name of the new class; this one is called by its name and the year where it is the same
+     * @param name of the new class; this one gets the year behind its name where nobody stays, so that the next class can have it
      */
     ClassInfo promote(UUID id, int known, Set<UUID> students, String name, GradeBand band) {
         SchoolClass before = forChange(id, known);
         String called = name.strip();
-        if (before.name().equals(called)) {
+        if (present(before).allMatch(s -> students.contains(s.id()))) {
             before.rename(pastName(before.name()));
             classes.flush();
         }

@@ -11,6 +11,7 @@ import grastel.app.course.CourseViews.LessonView;
 import grastel.app.course.CourseViews.PeriodView;
 import grastel.app.course.CourseViews.PieceView;
 import grastel.app.platform.ApiProblem;
+import grastel.core.checks.Require;
 import grastel.core.planning.Lesson;
 import grastel.core.planning.Logged.Done;
 import grastel.core.planning.Schedule.OnPeriod;
@@ -19,6 +20,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,6 +53,26 @@ public class Courses {
     /** All classes, each with its course on its periods. */
     public List<CourseSchedule> all() {
         return lanes.of(classes.all());
+    }
+
+    /** The course of a class of last year, see {@link ClassInfo#isPast}. */
+    public record PastCourse(UUID schoolClass, String name, int lessons) {}
+
+    /** To be copied. */
+    public List<PastCourse> past() {
+        Map<UUID, String> names = classes.withPast().stream()
+                .filter(ClassInfo::isPast)
+                .collect(Collectors.toMap(ClassInfo::id, ClassInfo::name, (one, again) -> one, LinkedHashMap::new));
+        Map<UUID, Course> kept = courses.findBySchoolClassIn(names.keySet()).stream()
+                .collect(Collectors.toMap(Course::schoolClass, c -> c));
+        return names.entrySet().stream()
+                .filter(c -> kept.containsKey(c.getKey()))
+                .map(c -> new PastCourse(
+                        c.getKey(),
+                        c.getValue(),
+                        lanes.parsed(Require.key(kept, c.getKey())).lessons().size()))
+                .filter(c -> c.lessons() > 0)
+                .toList();
     }
 
     /**

@@ -112,6 +112,9 @@ class YearsTest extends ApplicationTest {
         int before = attempts(schoolClass);
         String old = content(get(teacher, "/api/classes/{id}", schoolClass));
         List<String> students = JsonPath.read(old, "$.students[*].id");
+        Map<String, Object> outline = Map.of("outline", "first-steps", "paper", cartridge(teacher));
+        assertThat(post(teacher, "/api/courses/{class}/outline", outline, schoolClass))
+                .hasStatusOk();
         Map<String, Object> request = Map.of(
                 "revision",
                 JsonPath.read(old, "$.revision"),
@@ -132,6 +135,9 @@ class YearsTest extends ApplicationTest {
         assertThat(JsonPath.<List<String>>read(content(get(teacher, "/api/courses")), "$.lanes[*].schoolClass"))
                 .contains(next.toString())
                 .doesNotContain(schoolClass.toString());
+        assertThat(JsonPath.<List<String>>read(content(get(teacher, "/api/courses/past")), "$[*].schoolClass"))
+                .as("to be copied")
+                .containsExactly(schoolClass.toString());
         assertThat(JsonPath.<List<?>>read(
                         content(get(teacher, "/api/progress/classes/{id}/marks", schoolClass)), "$.students"))
                 .as("last year's marks stay with last year's class")

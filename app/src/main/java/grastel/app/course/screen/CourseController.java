@@ -110,6 +110,11 @@ class CourseController {
      */
     record CopyRequest(@NotNull UUID of, UUID set, UUID paper, LocalDate from) {}
 
+    record PastCourseView(
+            @NotNull UUID schoolClass,
+            @NotNull String name,
+            @NotNull int lessons) {}
+
     /** @param changes what is otherwise than in the class it comes from, one sentence each */
     record CopiedView(@NotNull LaneView lane, @NotNull List<String> changes) {}
 
@@ -139,6 +144,14 @@ class CourseController {
         return new CoursesView(
                 LocalDate.now(clock),
                 courses.all().stream().map(CourseViews::of).toList());
+    }
+
+    /** Courses of classes of last year, to be copied. */
+    @GetMapping("/past")
+    List<PastCourseView> past() {
+        return courses.past().stream()
+                .map(c -> new PastCourseView(c.schoolClass(), c.name(), c.lessons()))
+                .toList();
     }
 
     /** What all courses want of each pencil, those that run short first. */
