@@ -99,7 +99,7 @@ export function Former({ schoolClass, former }: { schoolClass: string; former: S
             <Link to={`/students/${id}`}>{name}</Link>
             <span>
               {now
-                ? formatMessage({ id: 'classes.former.now' }, { class: now.name, link: (words) => <Link to={`/classes/${now.id}`}>{words}</Link> })
+                ? formatMessage({ id: 'classes.former.now' }, { className: now.name, link: (words) => <Link to={`/classes/${now.id}`}>{words}</Link> })
                 : formatMessage({ id: 'classes.former.left' }, { day: dayOf(at) })}
             </span>
             {!now && (

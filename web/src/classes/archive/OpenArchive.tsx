@@ -78,6 +78,7 @@ function Pages({ archive, onPage }: { archive: ClassArchive; onPage: (page: Arch
                     .filter((page) => page.student === s.id && page.printing === p.id)
                     .map((page) => (
                       <LinkButton key={page.id} aria-label={formatMessage({ id: 'classes.archive.page' }, { name: s.name, title: p.title })} onPress={() => onPage(page)}>
+                        {page.goals.length === 0 && '–'}
                         {page.goals.map((g, i) => (
                           <Level key={i} level={g.level} size={18} />
                         ))}

@@ -278,7 +278,8 @@ public class Outlines {
         }
 
         /** As asked for, else with the pencils that are suggested, else not at all. */
-        Optional<UUID> sheet(String title, List<ExerciseData> wanted, UUID paper, PageSize size, Set<String> said) {
+        Optional<UUID> sheet(
+                @Nullable String title, List<ExerciseData> wanted, UUID paper, PageSize size, Set<String> said) {
             List<ExerciseData> suggested = wanted.stream()
                     .map(e -> new ExerciseData(e.kind(), withoutPencils(e.values())))
                     .toList();

@@ -231,7 +231,8 @@ public final class FinishedPiece implements ExerciseKind {
     private static void judged(PlanBuilder builder, List<Goal> chosen, boolean round) {
         Set<Goal> judged = EnumSet.copyOf(chosen);
         Goal laid = round ? Goal.STROKES_FOLLOW : Goal.SMOOTH_AREAS;
-        if (judged.remove(Goal.SMOOTH_AREAS) | judged.remove(Goal.STROKES_FOLLOW)) {
+        Set<Goal> eitherWay = EnumSet.of(Goal.SMOOTH_AREAS, Goal.STROKES_FOLLOW);
+        if (judged.removeAll(eitherWay)) {
             judged.add(laid);
         }
         builder.judgeOnly(judged);
