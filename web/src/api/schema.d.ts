@@ -4070,6 +4070,7 @@ export interface components {
             seen: string;
         };
         NotGivenInView: {
+            absent: boolean;
             /** Format: date-time */
             printedAt: string;
             /** Format: uuid */
@@ -4837,6 +4838,7 @@ export interface components {
             tasks: components["schemas"]["RotaTaskView"][];
         };
         RowView: {
+            absent: boolean;
             cells: components["schemas"]["CellView"][];
             confirmed: boolean;
             marks: components["schemas"]["MarkView"][];

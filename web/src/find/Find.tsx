@@ -3,14 +3,15 @@ import { useRef, useState, type KeyboardEvent } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { api, body, type Schemas } from '../api/client';
+import { served } from '../api/served';
 import { colour, sizes, space } from '../design/tokens';
 import { useKeys } from '../design/useKeys';
-import { addressOf, guideLike, kindNames, placesLike, type Place } from './found';
+import { actionsLike, addressOf, exercisesLike, guideLike, kindNames, placesLike, type Place } from './found';
 import { formatMessage } from '../words/intl';
 
 type Found = Schemas['FoundView'] | Place;
 
-/** One box that finds students, classes, lessons, sheets, pencils, stacks and places; the key / goes there. */
+/** One box that finds students, classes, lessons, sheets, pencils, stacks, exercise types, places and what is done there; the key / goes there. */
 export function Find({ places }: { places: readonly { to: string; name: string }[] }) {
   const navigate = useNavigate();
   const box = useRef<HTMLInputElement>(null);
@@ -24,7 +25,8 @@ export function Find({ places }: { places: readonly { to: string; name: string }
     enabled: open && q !== '',
     placeholderData: keepPreviousData,
   });
-  const all: Found[] = q === '' ? [] : [...placesLike(places, q), ...(found.data ?? []), ...guideLike(q)];
+  const kinds = useQuery({ ...served.kinds, enabled: open });
+  const all: Found[] = q === '' ? [] : [...placesLike(places, q), ...(found.data ?? []), ...actionsLike(q), ...exercisesLike(kinds.data ?? [], q), ...guideLike(q)];
   const shown = open && q !== '';
 
   useKeys((key) => {

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { addressOf, guideLike, placesLike } from './found';
+import { actionsLike, addressOf, exercisesLike, guideLike, placesLike } from './found';
 
 it('knows where each kind is shown', () => {
   const found = { id: 'x', name: 'N', within: '' };
@@ -16,6 +16,16 @@ it('finds places by how they begin', () => {
   ];
   expect(placesLike(places, 'wa').map((p) => p.id)).toEqual(['/wall']);
   expect(placesLike(places, 'all')).toEqual([]);
+});
+
+it('finds what is done where by the beginning of any word', () => {
+  expect(actionsLike('pass').map((a) => a.id)).toEqual(['/account']);
+  expect(actionsLike('buy').map((a) => a.id)).toEqual(['/kit/stock']);
+  expect(actionsLike('assword')).toEqual([]);
+});
+
+it('finds exercise types', () => {
+  expect(exercisesLike([{ id: 'tint-hue-shade', name: 'Tint, hue, shade' }], 'hue').map(addressOf)).toEqual(['/sheets?kind=tint-hue-shade']);
 });
 
 it('finds where the guide speaks of something', () => {

@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams, useSearchParams } from 'react-router';
 import { served } from '../api/served';
 import { api, body, type Schemas } from '../api/client';
 import { useRevision } from '../api/useRevision';
@@ -19,6 +19,7 @@ type Kit = Schemas['KitView'];
 /** Compose a sheet, keep it, print it for a class. */
 export default function Sheets() {
   const { id } = useParams();
+  const [search] = useSearchParams();
   const kit = useQuery({ ...served.kit, staleTime: Infinity });
   const kinds = useQuery({ ...served.kinds, staleTime: Infinity });
   const sheets = useQuery(served.sheets);
@@ -38,14 +39,16 @@ export default function Sheets() {
     return <PlaceLoading title={formatMessage({ id: 'shell.sheets' })} what={formatMessage({ id: 'sheets.loading.sheets' })} />;
   }
   const open = sheets.data?.find((s) => s.id === id);
+  const kind = kinds.data?.find((k) => k.id === search.get('kind'))?.id;
   return (
     <Desk
-      key={open ? `${open.id}.${open.version}` : 'new'}
+      key={open ? `${open.id}.${open.version}` : (kind ?? NEW_SHEET)}
       kit={kit.data as Kit}
       kinds={kinds.data ?? []}
       sheets={sheets.data ?? []}
       classes={classes.data ?? []}
       open={open}
+      kind={kind}
       classId={classId ?? open?.data.schoolClass ?? classes.data?.[0]?.id ?? null}
       onClass={setClassId}
       run={run?.sheet === open?.id ? run : undefined}
@@ -67,6 +70,8 @@ interface DeskProps {
   sheets: Schemas['SheetView'][];
   classes: Schemas['ClassView'][];
   open: Schemas['SheetView'] | undefined;
+  /** Exercise type that a new sheet begins with. */
+  kind: string | undefined;
   classId: string | null;
   onClass: (id: string) => void;
   run: Schemas['RunView'] | undefined;
@@ -77,11 +82,11 @@ interface DeskProps {
   onFailed: (failed: { sheet: string; error: Error } | undefined) => void;
 }
 
-function Desk({ kit, kinds, sheets, classes, open, classId, onClass, run, onRun, as, onAs, failed, onFailed }: DeskProps) {
+function Desk({ kit, kinds, sheets, classes, open, kind, classId, onClass, run, onRun, as, onAs, failed, onFailed }: DeskProps) {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const [request, setRequest, forgetDraft] = useDraft<SheetRequest>(open ? `sheet/${open.id}/${open.version}` : NEW_SHEET, () =>
-    open ? fromSheet(open) : first(kit, kinds[0]?.id ?? '', classId ?? undefined),
+  const [request, setRequest, forgetDraft] = useDraft<SheetRequest>(open ? `sheet/${open.id}/${open.version}` : kind ? `${NEW_SHEET}/${kind}` : NEW_SHEET, () =>
+    open ? fromSheet(open) : first(kit, kind ?? kinds[0]?.id ?? '', classId ?? undefined),
   );
 
   const draft = useQuery({

@@ -20,6 +20,7 @@ const row = (student: string, name: string, marks: Row['marks']): Row => ({
   student,
   name,
   page: `p-${student}`,
+  absent: false,
   confirmed: student !== 'c',
   cells: [{ page: `p-${student}`, read: 'r', field: '1', lightness: 50, blank: false }],
   marks,
@@ -35,7 +36,12 @@ const wall: Schemas['WallView'] = {
   printedAt: '2026-11-09T09:00:00Z',
   columns: [],
   goals: [{ exercise: 0, goal: 'PICTURE_RANGE', label: 'Light to dark', title: '', counts: [0, 1, 0, 1, 0], commonestCount: 0 }],
-  rows: [row('a', 'Amara', [mark(3, 88)]), { student: 'x', name: 'Xenia', confirmed: false, cells: [], marks: [] }, row('b', 'Björn', [mark(1, 41)]), row('c', 'Cormac', [])],
+  rows: [
+    row('a', 'Amara', [mark(3, 88)]),
+    { student: 'x', name: 'Xenia', absent: false, confirmed: false, cells: [], marks: [] },
+    row('b', 'Björn', [mark(1, 41)]),
+    row('c', 'Cormac', []),
+  ],
 };
 
 it('shows two students’ work with the same figures, and leaves out who is not returned', () => {

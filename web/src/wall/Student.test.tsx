@@ -35,7 +35,7 @@ const amara: Schemas['StudentWallView'] = {
       marks: [mark],
     },
   ],
-  missing: [{ run: 'm', title: 'Fade', printedAt: '2026-09-28T09:00:00Z' }],
+  missing: [{ run: 'm', title: 'Fade', printedAt: '2026-09-28T09:00:00Z', absent: true }],
 };
 
 it('says what was done again, what was written to it, what is next and what never came', async () => {

@@ -57,7 +57,8 @@ export default function Student() {
           {student.data.missing.map((m, i) => (
             <span key={m.run}>
               {i > 0 && ', '}
-              <Link to={`/wall/${m.run}`}>{m.title}</Link> ({dayOf(m.printedAt)}, <PrintAgain run={m.run} student={id} />)
+              <Link to={`/wall/${m.run}`}>{m.title}</Link> ({dayOf(m.printedAt)}, {m.absent && `${formatMessage({ id: 'wall.absent' })}, `}
+              <PrintAgain run={m.run} student={id} />)
             </span>
           ))}
         </Missed>

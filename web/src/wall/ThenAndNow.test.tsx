@@ -19,11 +19,12 @@ const wall: Schemas['WallView'] = {
       student: 'a',
       name: 'Amara',
       page: 'now',
+      absent: false,
       confirmed: true,
       cells: [{ page: 'now', read: 'n', field: '2', lightness: 60, blank: false, before: { page: 'then', read: 't', received: '2026-10-02T09:00:00Z', field: 'A2' } }],
       marks: [],
     },
-    { student: 'b', name: 'Björn', confirmed: false, cells: [], marks: [] },
+    { student: 'b', name: 'Björn', absent: false, confirmed: false, cells: [], marks: [] },
   ],
 };
 

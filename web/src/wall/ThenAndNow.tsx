@@ -17,7 +17,7 @@ export function ThenAndNow({ wall }: { wall: WallView }) {
         <li key={row.student}>
           <b>
             <Link to={`/students/${row.student}`}>{row.name}</Link>
-            {!row.page && <small>{formatMessage({ id: 'wall.row.missing' })}</small>}
+            {!row.page && <small>{formatMessage({ id: row.absent ? 'wall.absent' : 'wall.row.missing' })}</small>}
             {row.page && !row.confirmed && <small>{formatMessage({ id: 'wall.row.notConfirmed' })}</small>}
           </b>
           <Boxes>

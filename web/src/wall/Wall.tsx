@@ -171,7 +171,11 @@ function Matrix({ wall, squint }: { wall: WallView; squint: boolean }) {
                 const mark = row.marks.find((m) => m.goal === g.goal && m.exercise === g.exercise);
                 return (
                   <Mark key={`${g.exercise}${g.goal}`}>
-                    {mark ? <Level level={mark.level} size={26} /> : <Under>{g === wall.goals[0] && !row.page ? formatMessage({ id: 'wall.missing' }) : ''}</Under>}
+                    {mark ? (
+                      <Level level={mark.level} size={26} />
+                    ) : (
+                      <Under>{g === wall.goals[0] && !row.page ? formatMessage({ id: row.absent ? 'wall.absent' : 'wall.missing' }) : ''}</Under>
+                    )}
                   </Mark>
                 );
               })}

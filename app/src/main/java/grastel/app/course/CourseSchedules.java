@@ -111,6 +111,13 @@ class CourseSchedules {
         }
     }
 
+    /** Of all periods of a class that were logged. */
+    List<Attendance> attendance(UUID schoolClass) {
+        return entries(logs.of(Set.of(schoolClass))).stream()
+                .map(Entry::attendance)
+                .toList();
+    }
+
     private List<Entry> entries(Collection<LessonLog> rows) {
         return rows.stream()
                 .map(r -> new Entry(r, json.readValue(r.done(), DoneData.class)))

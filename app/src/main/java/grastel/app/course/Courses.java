@@ -55,6 +55,11 @@ public class Courses {
         return lanes.of(classes.all());
     }
 
+    /** In all periods of a class that were logged. */
+    public List<Attendance> attendance(UUID schoolClass) {
+        return lanes.attendance(schoolClass);
+    }
+
     /** The course of a class of last year, see {@link ClassInfo#isPast}. */
     public record PastCourse(UUID schoolClass, String name, int lessons) {}
 

@@ -14,6 +14,7 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -29,12 +30,15 @@ import org.springframework.security.web.firewall.RequestRejectedException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.support.MissingServletRequestPartException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -107,6 +111,44 @@ class Problems extends ResponseEntityExceptionHandler {
                 "UNEXPECTED",
                 say("problem.something-failed-that-should", incident),
                 List.of());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException problem,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return missing(problem.getParameterName());
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestPart(
+            MissingServletRequestPartException problem,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return missing(problem.getRequestPartName());
+    }
+
+    private ResponseEntity<Object> missing(String name) {
+        String words = say("problem.parameter-missing", name);
+        return answer(HttpStatus.BAD_REQUEST, "MISSING", words, List.of(new FieldProblem(name, "MISSING", words)));
+    }
+
+    /** A part of the address, or a parameter, that is not what it should be: no number, no date, no id. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String name = said(
+                problem instanceof MethodArgumentTypeMismatchException argument
+                        ? argument.getName()
+                        : problem.getPropertyName());
+        return answer(
+                HttpStatus.BAD_REQUEST,
+                "UNREADABLE",
+                say("problem.cannot-be-read", name),
+                List.of(new FieldProblem(name, "UNREADABLE", say("problem.it-cannot-be-read"))));
     }
 
     @Override

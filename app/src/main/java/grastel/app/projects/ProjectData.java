@@ -104,12 +104,12 @@ public record ProjectData(
         names = names == null ? List.of() : List.copyOf(names);
     }
 
-    /** @param islandMm2 that suits a class */
-    static ProjectData usual(double islandMm2) {
+    /** @param islandMm2 that suits a class; @param wide true for a picture that is wider than high: the frame lies as it does */
+    static ProjectData usual(double islandMm2, boolean wide) {
         return new ProjectData(
                 VERSION,
-                150.0,
-                200.0,
+                wide ? 180.0 : 150.0,
+                wide ? 135.0 : 200.0,
                 0,
                 1.0,
                 0.5,
@@ -118,8 +118,8 @@ public record ProjectData(
                 islandMm2,
                 1.5,
                 1.0,
-                4,
-                6,
+                wide ? 6 : 4,
+                wide ? 4 : 6,
                 USUAL_ZONES,
                 null,
                 null,

@@ -105,8 +105,9 @@ public class Projects {
         if (projects.countByOfProjectIsNull() >= MOST_PROJECTS) {
             throw ApiProblem.conflict("TOO_MANY", say("problem.there-are-projects-delete", MOST_PROJECTS));
         }
-        ProjectData settings = ProjectData.usual(Require.key(ISLANDS, band));
-        requirePicture(file, settings);
+        Picture picture = pictures.decoded(UUID.randomUUID(), file);
+        ProjectData settings = ProjectData.usual(Require.key(ISLANDS, band), picture.width() > picture.height());
+        requireFit(picture, settings);
         Project made = projects.saveAndFlush(new Project(
                 title.strip(),
                 schoolClass,
@@ -136,7 +137,7 @@ public class Projects {
             throw ApiProblem.conflict("HAS_OWN", say("problem.has-a-picture-of", whose.name()));
         }
         ProjectData settings = of.settings().ofAnother();
-        requirePicture(file, settings);
+        requireFit(pictures.decoded(UUID.randomUUID(), file), settings);
         Project made = new Project(
                 of.title(),
                 of.schoolClass(),
@@ -147,8 +148,7 @@ public class Projects {
         return one(projects.saveAndFlush(made.ownOf(project, student)).id());
     }
 
-    private void requirePicture(byte[] file, ProjectData settings) {
-        Picture picture = pictures.decoded(UUID.randomUUID(), file);
+    private static void requireFit(Picture picture, ProjectData settings) {
         ApiProblem.taken("file", () -> Reference.of(picture, settings.view(), settings.frame()));
     }
 

@@ -261,16 +261,10 @@ class TodayController {
                 new ProgressView(p.printed(), p.waiting(), p.read(), p.confirmed(), p.unreadable()),
                 Misses.fault(print.plan(), standing.attempts()),
                 Misses.redos(c, print.plan(), standing.attempts()),
-                missing(c, standing, away(run, attendance)));
-    }
-
-    /** Who was away in a lesson on the day a sheet was printed, or since. */
-    private Set<UUID> away(RunInfo run, List<Attendance> attendance) {
-        LocalDate printed = LocalDate.ofInstant(run.printedAt(), clock.getZone());
-        return attendance.stream()
-                .filter(a -> !a.starts().toLocalDate().isBefore(printed))
-                .flatMap(a -> a.absent().stream())
-                .collect(Collectors.toSet());
+                missing(
+                        c,
+                        standing,
+                        Attendance.awaySince(LocalDate.ofInstant(run.printedAt(), clock.getZone()), attendance)));
     }
 
     private static List<MissingView> missing(ClassInfo c, Standing standing, Set<UUID> away) {

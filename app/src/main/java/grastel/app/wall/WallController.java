@@ -3,6 +3,8 @@ package grastel.app.wall;
 import grastel.app.classes.Classes;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.classes.Classes.StudentInfo;
+import grastel.app.course.Attendance;
+import grastel.app.course.Courses;
 import grastel.app.platform.colleagues.About;
 import grastel.app.platform.colleagues.ForColleagues;
 import grastel.app.returns.Returns;
@@ -22,7 +24,9 @@ import grastel.core.exercise.plan.SheetPlan;
 import grastel.core.judging.Cause;
 import grastel.core.judging.Level;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -47,11 +51,15 @@ class WallController {
     private final Classes classes;
     private final Printings printings;
     private final Returns returns;
+    private final Courses courses;
+    private final Clock clock;
 
-    WallController(Classes classes, Printings printings, Returns returns) {
+    WallController(Classes classes, Printings printings, Returns returns, Courses courses, Clock clock) {
         this.classes = classes;
         this.printings = printings;
         this.returns = returns;
+        this.courses = courses;
+        this.clock = clock;
     }
 
     /** @param read when the reading was made that its picture belongs to; @param before what is done again here, else null */
@@ -94,6 +102,7 @@ class WallController {
             @NotNull UUID student,
             @NotNull String name,
             @Nullable UUID page,
+            @NotNull boolean absent,
             @NotNull boolean confirmed,
             @NotNull List<CellView> cells,
             @NotNull List<MarkView> marks) {}
@@ -141,11 +150,12 @@ class WallController {
             @NotNull List<CellView> cells,
             @NotNull List<MarkView> marks) {}
 
-    /** A sheet that others have given in and this student has not. */
+    /** A sheet that others have given in and this student has not. @param absent true for one who was away since it was printed */
     record NotGivenInView(
             @NotNull UUID run,
             @NotNull String title,
-            @NotNull Instant printedAt) {}
+            @NotNull Instant printedAt,
+            @NotNull boolean absent) {}
 
     /** @param missing the newest first */
     record StudentWallView(
@@ -168,6 +178,7 @@ class WallController {
         Map<UUID, List<Attempt>> byStudent = attempts.stream().collect(Collectors.groupingBy(Attempt::student));
         List<Box> all = boxes.values().stream().flatMap(List::stream).toList();
         Map<UUID, Map<String, Earlier>> before = run.personal() ? returns.earlier(printings.before(id)) : Map.of();
+        Set<UUID> away = Attendance.awaySince(day(run), courses.attendance(run.schoolClass()));
         Set<UUID> printed = printings.pages(id).stream().map(PageInfo::student).collect(Collectors.toSet());
         return new WallView(
                 id,
@@ -187,7 +198,8 @@ class WallController {
                                 to.former().stream()
                                         .filter(f -> byStudent.containsKey(f.id()))
                                         .map(f -> new StudentInfo(f.id(), f.name())))
-                        .map(s -> row(s, byStudent.getOrDefault(s.id(), List.of()), boxes, before))
+                        .map(s ->
+                                row(s, byStudent.getOrDefault(s.id(), List.of()), away.contains(s.id()), boxes, before))
                         .toList());
     }
 
@@ -205,6 +217,7 @@ class WallController {
         Set<UUID> given = attempts.stream().map(Attempt::run).collect(Collectors.toSet());
         Set<UUID> open = runs.keySet().stream().filter(r -> !given.contains(r)).collect(Collectors.toSet());
         Set<UUID> back = returns.back(open);
+        List<Attendance> attendance = courses.attendance(of.id());
         return new StudentWallView(
                 id,
                 Require.key(of.names(), id),
@@ -220,8 +233,16 @@ class WallController {
                         .toList(),
                 runs.values().stream()
                         .filter(r -> back.contains(r.id()))
-                        .map(r -> new NotGivenInView(r.id(), r.title(), r.printedAt()))
+                        .map(r -> new NotGivenInView(
+                                r.id(),
+                                r.title(),
+                                r.printedAt(),
+                                Attendance.awaySince(day(r), attendance).contains(id)))
                         .toList());
+    }
+
+    private LocalDate day(RunInfo printed) {
+        return LocalDate.ofInstant(printed.printedAt(), clock.getZone());
     }
 
     private static AttemptView attempt(Attempt a, RunInfo run, List<Box> boxes, String note) {
@@ -241,12 +262,14 @@ class WallController {
     private static RowView row(
             StudentInfo student,
             List<Attempt> pages,
+            boolean away,
             Map<UUID, List<Box>> boxes,
             Map<UUID, Map<String, Earlier>> before) {
         return new RowView(
                 student.id(),
                 student.name(),
                 pages.isEmpty() ? null : pages.get(0).page(),
+                pages.isEmpty() && away,
                 !pages.isEmpty() && pages.stream().allMatch(Attempt::confirmed),
                 pages.stream()
                         .flatMap(a ->

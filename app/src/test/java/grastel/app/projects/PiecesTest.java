@@ -7,6 +7,7 @@ import grastel.app.ApplicationTest;
 import grastel.app.classes.Classes.ClassInfo;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.Printings.PrintedSheet;
+import grastel.core.exercise.goal.Goal;
 import grastel.core.page.PageLayout;
 import grastel.core.scanner.SimulatedScanner;
 import grastel.core.scanner.hand.FieldTask;
@@ -140,7 +141,13 @@ class PiecesTest extends ApplicationTest {
         UUID page = confirmed(teacher, printed, Hand.EXACT, 3);
         String read = content(get(teacher, "/api/returns/pages/{id}", page));
         List<String> goals = JsonPath.read(read, "$.goals[*].goal");
-        assertThat(goals).contains("PROPORTION", "PICTURE_RANGE", "PICTURE_VALUES", "NO_DARK_LINES");
+        assertThat(goals)
+                .contains("PROPORTION", "PICTURE_RANGE", "PICTURE_VALUES")
+                .hasSizeLessThanOrEqualTo(6);
+        assertThat(JsonPath.<List<String>>read(read, "$.figures[*].called.label"))
+                .as("measured beside")
+                .contains(Goal.NO_DARK_LINES.label())
+                .doesNotContain(Goal.PROPORTION.label());
         assertThat(JsonPath.<List<Integer>>read(read, "$.goals[*].level"))
                 .as(read)
                 .allMatch(level -> level >= 3);

@@ -58,6 +58,18 @@ class ProjectsTest extends ApplicationTest {
         return content(take(file(HarbourFind.GLASS_FLOAT.picture(900, 1), "jpeg"), null));
     }
 
+    @Test
+    void aWidePictureGetsAFrameThatLiesAsItDoes() {
+        BufferedImage high = HarbourFind.GLASS_FLOAT.picture(900, 1);
+        BufferedImage wide = high.getSubimage(0, high.getHeight() / 4, high.getWidth(), high.getHeight() / 2);
+        assertThat(JsonPath.<Map<String, Object>>read(content(take(file(wide, "jpeg"), null)), "$.settings"))
+                .containsEntry("frameWidthMm", 180.0)
+                .containsEntry("frameHeightMm", 135.0);
+        assertThat(JsonPath.<Map<String, Object>>read(taken(), "$.settings"))
+                .containsEntry("frameWidthMm", 150.0)
+                .containsEntry("frameHeightMm", 200.0);
+    }
+
     /** Settings as a question asks them. */
     private static String asked(String project, String changes) {
         Map<String, Object> settings = JsonPath.read(project, "$.settings");

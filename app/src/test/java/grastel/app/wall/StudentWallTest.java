@@ -7,6 +7,7 @@ import grastel.app.ApplicationTest;
 import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.scanner.hand.Hand;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -43,6 +44,39 @@ class StudentWallTest extends ApplicationTest {
         assertThat(JsonPath.<List<String>>read(student(teacher, run, 2), "$.missing[*].run"))
                 .as("the newest first")
                 .containsExactly(out.id().toString(), run.id().toString());
+    }
+
+    @Test
+    void whoWasAwayIsToldFromWhoForgot() {
+        SignedIn teacher = newTeacher();
+        RunInfo run = printed(teacher);
+        confirmed(teacher, printedPage(teacher, run.id(), 0), Hand.EXACT, 1);
+        LocalDate today = LocalDate.now();
+        Map<String, Object> week = Map.of(
+                "term",
+                Map.of(
+                        "from",
+                        today.minusDays(7).toString(),
+                        "to",
+                        today.plusDays(7).toString(),
+                        "name",
+                        "a fortnight"),
+                "slots",
+                List.of(Map.of("day", today.getDayOfWeek().name(), "starts", "08:00", "minutes", 45, "room", "")));
+        assertThat(put(teacher, "/api/classes/{id}/calendar", Map.of("calendar", week), run.schoolClass()))
+                .hasStatusOk();
+        UUID away = as(teacher, () -> printings.pages(run.id())).get(1).student();
+        Map<String, Object> log =
+                Map.of("period", today.atTime(8, 0) + ":00", "outcome", "DID_NOT_HAPPEN", "absent", List.of(away));
+        assertThat(post(teacher, "/api/courses/{class}/log", log, run.schoolClass()))
+                .hasStatusOk();
+
+        String wall = content(get(teacher, "/api/wall/runs/{id}", run.id()));
+        assertThat(JsonPath.<List<Boolean>>read(wall, "$.rows[*].absent")).containsExactly(false, true, false);
+        assertThat(JsonPath.<List<Boolean>>read(student(teacher, run, 1), "$.missing[*].absent"))
+                .containsExactly(true);
+        assertThat(JsonPath.<List<Boolean>>read(student(teacher, run, 2), "$.missing[*].absent"))
+                .containsExactly(false);
     }
 
     @Test

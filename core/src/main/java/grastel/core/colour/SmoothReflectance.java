@@ -2,6 +2,7 @@ package grastel.core.colour;
 
 import com.github.benmanes.caffeine.cache.Caffeine;
 import com.github.benmanes.caffeine.cache.LoadingCache;
+import org.ejml.data.SingularMatrixException;
 import org.ejml.simple.SimpleMatrix;
 import org.jspecify.annotations.Nullable;
 
@@ -76,7 +77,7 @@ public final class SmoothReflectance {
             SimpleMatrix move;
             try {
                 move = jacobian(unknown).solve(residual);
-            } catch (RuntimeException singular) {
+            } catch (SingularMatrixException singular) {
                 return null;
             }
             double length = 1;

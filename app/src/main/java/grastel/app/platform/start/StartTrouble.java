@@ -29,6 +29,10 @@ class StartTrouble implements FailureAnalyzer {
                     "Give this user leave to write there, or name another folder: GRASTEL_DATA=<folder>.",
                     failure);
         }
+        if (cause instanceof SpokenLanguage.Unknown unknown) {
+            return new FailureAnalysis(
+                    unknown.getMessage(), "Known are: " + String.join(", ", unknown.known()) + ".", failure);
+        }
         if (cause instanceof BindException) {
             return new FailureAnalysis(
                     "The port is in use by another program, perhaps another Grastel.",

@@ -33,6 +33,17 @@ class StartTroubleTest {
     }
 
     @Test
+    void anUnknownLanguageIsRefusedWithThoseThatAreKnown(CapturedOutput output) {
+        assertThatThrownBy(() -> SpringApplication.run(
+                        GrastelApplication.class,
+                        "--server.port=0",
+                        "--grastel.data=" + folder,
+                        "--grastel.language=xx"))
+                .isInstanceOf(RuntimeException.class);
+        assertThat(output).contains("no words in the language “xx”", "Known are: en, en-XA");
+    }
+
+    @Test
     @OnlyOnH2
     void aDamagedDatabaseIsToldAndLeftAsItIs(CapturedOutput output) throws IOException {
         byte[] rubbish = new byte[20_000];

@@ -38,6 +38,8 @@ import org.jspecify.annotations.Nullable;
  * use by two threads at once: the detector keeps its work space.
  */
 public final class PageFinder {
+    private static final System.Logger LOG = System.getLogger(PageFinder.class.getName());
+
     /** Longer side of the reduced picture, px: about 85 dpi for a page that fills the picture. */
     private static final int REDUCED_SIDE = 1000;
     /** Share of the marker code that may be ambiguous; as found good for printed sheets. */
@@ -230,8 +232,11 @@ public final class PageFinder {
                                     DecodeHintType.POSSIBLE_FORMATS,
                                     List.of(BarcodeFormat.QR_CODE)))
                     .getText());
-        } catch (ReaderException | RuntimeException e) {
+        } catch (ReaderException e) {
+            return Optional.empty();
+        } catch (RuntimeException e) {
             // Of noise that looks like a code the library is not always sure to say so in its own way.
+            LOG.log(System.Logger.Level.DEBUG, "code not read", e);
             return Optional.empty();
         }
     }
