@@ -222,9 +222,11 @@ final class PieceFigures {
         if (inside.length < LEAST_HIGHLIGHT) {
             return Optional.empty();
         }
+        // both as smooth: a small highlight shares its mean with what lies beside it
+        Grid plans = planned.mean(1);
         Grid drew = drawn.mean(1);
         double kept = Arrays.stream(inside)
-                        .filter(i -> drew.at(i) >= planned.at(i) - OPEN)
+                        .filter(i -> drew.at(i) >= plans.at(i) - OPEN)
                         .count()
                 / (double) inside.length;
         double error = 2 * Math.sqrt((kept * (1 - kept) + 0.01) * ALIKE / (inside.length + ALIKE));

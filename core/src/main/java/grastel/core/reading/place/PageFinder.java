@@ -236,7 +236,7 @@ public final class PageFinder {
             return Optional.empty();
         } catch (RuntimeException e) {
             // Of noise that looks like a code the library is not always sure to say so in its own way.
-            LOG.log(System.Logger.Level.DEBUG, "code not read", e);
+            LOG.log(System.Logger.Level.DEBUG, e::toString, e);
             return Optional.empty();
         }
     }
