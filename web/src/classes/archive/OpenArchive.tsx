@@ -77,12 +77,14 @@ function Pages({ archive, onPage }: { archive: ClassArchive; onPage: (page: Arch
                   {archive.pages
                     .filter((page) => page.student === s.id && page.printing === p.id)
                     .map((page) => (
-                      <LinkButton key={page.id} aria-label={formatMessage({ id: 'classes.archive.page' }, { name: s.name, title: p.title })} onPress={() => onPage(page)}>
-                        {page.goals.length === 0 && '–'}
+                      <Given key={page.id}>
                         {page.goals.map((g, i) => (
                           <Level key={i} level={g.level} size={18} />
                         ))}
-                      </LinkButton>
+                        <LinkButton aria-label={formatMessage({ id: 'classes.archive.page' }, { name: s.name, title: p.title })} onPress={() => onPage(page)}>
+                          {formatMessage({ id: 'classes.archive.look' })}
+                        </LinkButton>
+                      </Given>
                     ))}
                 </td>
               ))}
@@ -133,8 +135,8 @@ const Sheet = styled.div`
 const Table = styled.table`
   border-collapse: collapse;
   th, td { padding: ${space(1)} ${space(2)}; border-bottom: 1px solid ${colour.line}; text-align: left; vertical-align: top; font-weight: 400; }
-  td button { display: flex; gap: 2px; }
 `;
+const Given = styled.div`display: flex; align-items: center; gap: 2px; padding: 2px 0; button { margin-left: ${space(2)}; }`;
 const Shown = styled.div`
   display: flex;
   flex-wrap: wrap;

@@ -19,7 +19,9 @@ class ClassesPlaceTest extends DemoTest {
         desk.page
                 .getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(Pattern.compile("^" + schoolClass)))
                 .click();
-        assertThat(desk.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(schoolClass)))
+        assertThat(desk.page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName(schoolClass).setExact(true)))
                 .isVisible();
     }
 
@@ -58,7 +60,9 @@ class ClassesPlaceTest extends DemoTest {
 
             desk.button(Pattern.compile("^Next school year")).click();
             desk.button(Pattern.compile("^Start with 13 students")).click();
-            assertThat(desk.page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("11 Avocet")))
+            assertThat(desk.page.getByRole(
+                            AriaRole.HEADING,
+                            new Page.GetByRoleOptions().setName("11 Avocet").setExact(true)))
                     .isVisible();
             assertThat(desk.page.getByText(Pattern.compile("^10 Avocet, until 20")))
                     .isVisible();
