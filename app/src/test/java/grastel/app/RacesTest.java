@@ -285,6 +285,9 @@ class RacesTest extends EveryEndpoint {
             Map.entry("POST /api/(returns|phone/\\{token}|returns/(phone-links|phrases))", "adds"),
             Map.entry("POST /api/classes/\\{id}/students|PUT /api/classes/\\{id}/shares", "adds, or names all it sets"),
             Map.entry(
+                    "(POST /api/classes/\\{id}/moves|(POST|DELETE) /api/classes/\\{id}/students/\\{student}/leaving)",
+                    "only who is in the class, or has left it, can go or come: of two the second is told"),
+            Map.entry(
                     "POST /api/kit/.*/(calibration|copies|lead|readings|reach)|PUT /api/progress/classes/\\{id}/pressures",
                     "puts what was measured in place of what was measured before"),
             Map.entry(
