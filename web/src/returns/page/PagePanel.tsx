@@ -11,7 +11,7 @@ import { colour, sizes, space } from '../../design/tokens';
 import { noticeWords, problemWords, timeOf, decimals } from '../../words/words';
 import { BoxTable } from './BoxTable';
 import { PageHand } from './HandHabit';
-import { Figures } from './Figures';
+import { MeasuredFigures } from './MeasuredFigures';
 import { Judgement } from './Judgement';
 import { MatchByHand } from './MatchByHand';
 import { PageMore } from './PageMore';
@@ -140,7 +140,7 @@ export function PagePanel({ row, rows, runId, onConfirmed, onStep }: Props) {
           <Notice key={s.asked}>{formatMessage({ id: 'returns.page.wrongPencil' }, { pencil: s.asked, other: s.looksLike })}</Notice>
         ))}
         <Judgement key={`${now.id}.${String(now.confirmed)}`} page={now} goals={goals} before={before} onField={setField} onConfirmed={onConfirmed} onStep={onStep} />
-        <Figures figures={figures} />
+        <MeasuredFigures figures={figures} />
         <PageHand page={now.id} read={now.read} />
         {mayMark && <PageNote key={`note ${now.id}`} page={now} note={detail.data.note} />}
         <PageMore page={now} others={rows} history={detail.data.history} />

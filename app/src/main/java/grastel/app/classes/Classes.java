@@ -31,6 +31,9 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 @Transactional
 public class Classes {
+    /** Of a class, letters. */
+    static final int LONGEST_NAME = 60;
+
     private final SchoolClasses classes;
     private final FormerStudents formerStudents;
     private final ApplicationEventPublisher events;
@@ -80,6 +83,16 @@ public class Classes {
             students.forEach(s -> names.put(s.id(), s.name()));
             former.forEach(f -> names.put(f.id(), f.name()));
             return names;
+        }
+
+        /** Its students, and behind them those who left and are among some. */
+        public List<StudentInfo> withFormer(Set<UUID> some) {
+            return Stream.concat(
+                            students.stream(),
+                            former.stream()
+                                    .filter(f -> some.contains(f.id()))
+                                    .map(f -> new StudentInfo(f.id(), f.name())))
+                    .toList();
         }
 
         /** All of its students went on: it is kept for what they did in it. */
@@ -290,7 +303,8 @@ public class Classes {
     ClassInfo promote(UUID id, int known, Set<UUID> students, String name, GradeBand band) {
         SchoolClass before = forChange(id, known);
         String called = name.strip();
-        if (present(before).allMatch(s -> students.contains(s.id()))) {
+        boolean nobodyStays = present(before).allMatch(s -> students.contains(s.id()));
+        if (nobodyStays) {
             before.rename(pastName(before.name()));
             classes.flush();
         }
@@ -298,17 +312,22 @@ public class Classes {
         SchoolClass now = new SchoolClass(called, band);
         now.takeOver(before, before.calendar(json).withoutDates(), json);
         classes.saveAndFlush(now);
-        events.publishEvent(new ClassContinued(id, now.id()));
+        if (nobodyStays) {
+            events.publishEvent(new ClassPromoted(id, now.id()));
+        }
         return moved(before, now, students);
     }
 
     /** A name that is free, with the year in which the class was left. */
     private String pastName(String name) {
-        String past = say(
-                "thing.past-class", name, String.valueOf(LocalDate.now(clock).getYear()));
-        String cut = past.length() > 60 ? past.substring(past.length() - 60) : past;
-        requireFreeName(cut);
-        return cut;
+        String year = String.valueOf(LocalDate.now(clock).getYear());
+        String suffix = say("thing.past-class", "", year);
+        String past = name.substring(0, Math.min(name.length(), LONGEST_NAME - suffix.length() - 4)) + suffix;
+        String free = past;
+        for (int i = 2; classes.existsByName(free); i++) {
+            free = past + " (" + i + ")";
+        }
+        return free;
     }
 
     private ClassInfo moved(SchoolClass from, SchoolClass to, Set<UUID> ids) {

@@ -113,14 +113,14 @@ class ClassesController {
 
     /** @param names one student a line, or CSV */
     record NewClass(
-            @NotBlank @Size(max = 60) String name,
+            @NotBlank @Size(max = Classes.LONGEST_NAME) String name,
             @NotNull GradeBand band,
             @NotNull @Size(max = 200_000) String names) {}
 
     /** @param revision of the class that the change was made on */
     record ClassChange(
             @NotNull Integer revision,
-            @NotBlank @Size(max = 60) String name,
+            @NotBlank @Size(max = Classes.LONGEST_NAME) String name,
             @NotNull GradeBand band) {}
 
     /** @param revision of the class that the change was made on */
@@ -246,7 +246,7 @@ class ClassesController {
             @NotNull @Size(min = 1, max = Roster.MOST_STUDENTS)
             Set<@NotNull UUID> students,
 
-            @NotBlank @Size(max = 60) String name,
+            @NotBlank @Size(max = Classes.LONGEST_NAME) String name,
             @NotNull GradeBand band) {}
 
     /** The class goes on in the next school year as a new class, taught in the same way. */

@@ -2,7 +2,7 @@ package grastel.app.kit;
 
 import static grastel.core.words.Words.say;
 
-import grastel.app.classes.ClassContinued;
+import grastel.app.classes.ClassPromoted;
 import grastel.app.classes.Classes;
 import grastel.app.kit.Kit.KitPaper;
 import grastel.app.kit.Kit.KitPencil;
@@ -146,7 +146,7 @@ public class KitChanges {
 
     /** The sets of a class go on with it. */
     @EventListener
-    void goOn(ClassContinued continued) {
+    void goOn(ClassPromoted continued) {
         sets.goOn(continued.before(), continued.now());
     }
 

@@ -38,7 +38,6 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -193,11 +192,8 @@ class WallController {
                         .map(f -> column(f.id(), f.askedLightness(), all))
                         .toList(),
                 run.personal() ? List.of() : goals(plan, attempts),
-                Stream.concat(
-                                to.students().stream().filter(s -> !run.personal() || printed.contains(s.id())),
-                                to.former().stream()
-                                        .filter(f -> byStudent.containsKey(f.id()))
-                                        .map(f -> new StudentInfo(f.id(), f.name())))
+                to.withFormer(byStudent.keySet()).stream()
+                        .filter(s -> !run.personal() || printed.contains(s.id()))
                         .map(s ->
                                 row(s, byStudent.getOrDefault(s.id(), List.of()), away.contains(s.id()), boxes, before))
                         .toList());

@@ -29,7 +29,7 @@ class StartTrouble implements FailureAnalyzer {
                     "Give this user leave to write there, or name another folder: GRASTEL_DATA=<folder>.",
                     failure);
         }
-        if (cause instanceof SpokenLanguage.Unknown unknown) {
+        if (cause instanceof LanguageCheck.Unknown unknown) {
             return new FailureAnalysis(
                     unknown.getMessage(), "Known are: " + String.join(", ", unknown.known()) + ".", failure);
         }

@@ -16,7 +16,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Stream;
 
 /**
  * A class's marks.
@@ -63,11 +62,7 @@ record Book(ClassInfo schoolClass, List<Work> work, List<OfStudent> students) {
         return new Book(
                 schoolClass,
                 work,
-                Stream.concat(
-                                schoolClass.students().stream(),
-                                schoolClass.former().stream()
-                                        .filter(f -> byStudent.containsKey(f.id()))
-                                        .map(f -> new StudentInfo(f.id(), f.name())))
+                schoolClass.withFormer(byStudent.keySet()).stream()
                         .map(s -> new OfStudent(s, given(byStudent.getOrDefault(s.id(), Map.of()), scale)))
                         .toList());
     }

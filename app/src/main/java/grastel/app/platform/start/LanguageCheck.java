@@ -14,7 +14,7 @@ import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 
 /** Refuses a language that there are no words in: what was meant would come out in English and nobody would say why. */
-class SpokenLanguage implements EnvironmentPostProcessor {
+class LanguageCheck implements EnvironmentPostProcessor {
     /** English, and the made-up language in which it is looked whether others will fit. */
     private static final Set<String> WITHOUT_FILES = Set.of("en", "en-XA");
 

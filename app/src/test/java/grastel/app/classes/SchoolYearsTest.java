@@ -8,6 +8,7 @@ import grastel.app.platform.SignedIn;
 import grastel.app.sheets.api.RunInfo;
 import grastel.core.exercise.goal.GradeBand;
 import grastel.core.scanner.hand.Hand;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -17,7 +18,7 @@ import org.springframework.test.web.servlet.assertj.MvcTestResult;
 import org.springframework.test.web.servlet.request.MockMvcRequestBuilders;
 
 /** Students leave, come back and move to other classes; a class goes on in the next school year. Their work goes with them. */
-class YearsTest extends ApplicationTest {
+class SchoolYearsTest extends ApplicationTest {
     private SignedIn teacher;
     private RunInfo run;
     private UUID schoolClass;
@@ -50,6 +51,17 @@ class YearsTest extends ApplicationTest {
 
     private MvcTestResult move(UUID from, UUID to) {
         return post(teacher, "/api/classes/{id}/moves", Map.of("students", List.of(student), "to", to), from);
+    }
+
+    /** Puts out a set for the class. */
+    private void giveASet() {
+        List<Map<String, Object>> users = List.of(Map.of("schoolClass", schoolClass, "howMany", 2));
+        UUID pencil = as(teacher, () -> kit.pencils()).get(0).id();
+        created(teacher, "/api/kit/sets", Map.of("name", "Own", "pencils", List.of(pencil), "users", users));
+    }
+
+    private List<String> whoHasTheSet() {
+        return JsonPath.read(content(get(teacher, "/api/kit")), "$.sets[?(@.name == 'Own')].users[*].schoolClass");
     }
 
     @Test
@@ -112,6 +124,7 @@ class YearsTest extends ApplicationTest {
         int before = attempts(schoolClass);
         String old = content(get(teacher, "/api/classes/{id}", schoolClass));
         List<String> students = JsonPath.read(old, "$.students[*].id");
+        giveASet();
         Map<String, Object> outline = Map.of("outline", "first-steps", "paper", cartridge(teacher));
         assertThat(post(teacher, "/api/courses/{class}/outline", outline, schoolClass))
                 .hasStatusOk();
@@ -129,6 +142,7 @@ class YearsTest extends ApplicationTest {
         UUID next = UUID.fromString(JsonPath.read(content(answer), "$.id"));
         assertThat(names(next)).isEqualTo(JsonPath.<List<String>>read(old, "$.students[*].name"));
         assertThat(attempts(next)).isEqualTo(before);
+        assertThat(whoHasTheSet()).containsExactly(next.toString());
         String past = content(get(teacher, "/api/classes/{id}", schoolClass));
         assertThat(JsonPath.<List<?>>read(past, "$.students")).isEmpty();
         assertThat(JsonPath.<String>read(past, "$.name")).contains(", until 20");
@@ -142,6 +156,48 @@ class YearsTest extends ApplicationTest {
                         content(get(teacher, "/api/progress/classes/{id}/marks", schoolClass)), "$.students"))
                 .as("last year's marks stay with last year's class")
                 .isNotEmpty();
+    }
+
+    @Test
+    void whoStaysKeepsTheClassItsNameAndItsSets() {
+        giveASet();
+        String old = content(get(teacher, "/api/classes/{id}", schoolClass));
+        Map<String, Object> request = Map.of(
+                "revision",
+                JsonPath.read(old, "$.revision"),
+                "students",
+                List.of(student),
+                "name",
+                "9 Skerry",
+                "band",
+                "ADVANCED");
+        assertThat(post(teacher, "/api/classes/{id}/promotion", request, schoolClass))
+                .hasStatus(201);
+        String stayed = content(get(teacher, "/api/classes/{id}", schoolClass));
+        assertThat(JsonPath.<String>read(stayed, "$.name")).isEqualTo(JsonPath.read(old, "$.name"));
+        assertThat(JsonPath.<List<?>>read(stayed, "$.students")).hasSize(2);
+        assertThat(whoHasTheSet()).containsExactly(schoolClass.toString());
+    }
+
+    @Test
+    void aPastNameThatIsTakenGetsANumber() {
+        String old = content(get(teacher, "/api/classes/{id}", schoolClass));
+        String name = JsonPath.read(old, "$.name");
+        String taken = name + ", until " + LocalDate.now().getYear();
+        as(teacher, () -> classes.create(taken, GradeBand.DEVELOPING, List.of(), CalendarData.NONE));
+        Map<String, Object> request = Map.of(
+                "revision",
+                JsonPath.read(old, "$.revision"),
+                "students",
+                JsonPath.<List<String>>read(old, "$.students[*].id"),
+                "name",
+                "9 Skerry",
+                "band",
+                "ADVANCED");
+        assertThat(post(teacher, "/api/classes/{id}/promotion", request, schoolClass))
+                .hasStatus(201);
+        assertThat(JsonPath.<String>read(content(get(teacher, "/api/classes/{id}", schoolClass)), "$.name"))
+                .isEqualTo(taken + " (2)");
     }
 
     @Test

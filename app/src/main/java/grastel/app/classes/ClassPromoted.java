@@ -3,4 +3,4 @@ package grastel.app.classes;
 import java.util.UUID;
 
 /** A class goes on as another one, in the next school year. Heard in the same transaction. */
-public record ClassContinued(UUID before, UUID now) {}
+public record ClassPromoted(UUID before, UUID now) {}

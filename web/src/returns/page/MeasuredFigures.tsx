@@ -5,7 +5,7 @@ import { decimals } from '../../words/words';
 import { formatMessage } from '../../words/intl';
 
 /** What was measured beside the goals. */
-export function Figures({ figures }: { figures: Schemas['MeasuredFigureView'][] }) {
+export function MeasuredFigures({ figures }: { figures: Schemas['MeasuredFigureView'][] }) {
   if (figures.length === 0) {
     return null;
   }
