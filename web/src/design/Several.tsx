@@ -2,6 +2,7 @@ import { CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, sizes, space } from './tokens';
 import { Checkbox } from './Chosen';
+import { TickBox } from './Tick';
 
 interface Props {
   label: string;
@@ -20,7 +21,7 @@ export function Several({ label, value, options, onChange }: Props) {
           <Chip key={o.id} value={o.id}>
             {({ isSelected }) => (
               <>
-                <span aria-hidden>{isSelected ? '■' : '□'}</span> {o.label}
+                <TickBox isOn={isSelected} /> {o.label}
               </>
             )}
           </Chip>
@@ -33,6 +34,9 @@ export function Several({ label, value, options, onChange }: Props) {
 const Name = styled(Label)`display: block; font-size: ${sizes.small}; color: ${colour.muted}; margin-bottom: 2px;`;
 const Row = styled.div`display: flex; flex-wrap: wrap; gap: 2px ${space(3)};`;
 const Chip = styled(Checkbox)`
+  display: flex;
+  align-items: flex-start;
+  gap: ${space(2)};
   cursor: pointer;
   min-height: 26px;
   &[data-selected] { font-weight: 600; }

@@ -14,11 +14,14 @@ interface Props {
 export function Tick({ label, isOn, onChange, children }: Props) {
   return (
     <Line isSelected={isOn} onChange={onChange} aria-label={label}>
-      <Box aria-hidden>{isOn ? '✓' : ''}</Box>
+      <TickBox isOn={isOn} />
       {children}
     </Line>
   );
 }
+
+/** The same mark wherever something is ticked. */
+export const TickBox = ({ isOn }: { isOn: boolean }) => <Box aria-hidden>{isOn ? '✓' : ''}</Box>;
 
 /** Who is left out of a list; nobody at first. */
 export function useLeftOut() {
